@@ -1,0 +1,57 @@
+import { LIMITS } from '../fit/limits';
+
+/** Up to this fold-edge slack a band lies flat; up to the next it wants steam; beyond it gapes or stands (T). */
+export const SLACK = { liesFlat: 0.05, wantsSteam: 0.12 } as const;
+
+/** Two to four inches shorter on an adult neckline, mm (T). */
+export const FIXED_MM = { least: 50.8, middle: 76.2, most: 101.6 } as const;
+
+/** A reduction past this is extreme: a rule for adults on a child's neck (common practice, no source). */
+export const EXTREME_REDUCTION = 0.25;
+
+/** The length of a flat band's fold edge, the inner parallel curve: N − Θ·w (D). */
+export const foldEdge = (necklineMm: number, turnRad: number, finishedMm: number): number =>
+  necklineMm - turnRad * finishedMm;
+
+/** Flat-lying band at the seamline: N − c·Θ·w (D). */
+export const flatLyingBand = (necklineMm: number, turnRad: number, finishedMm: number, easeIn: number): number =>
+  necklineMm - easeIn * turnRad * finishedMm;
+
+/** Slack of the fold edge on the finished opening: B / (N − Θ·w) − 1 (D). */
+export const foldEdgeSlack = (bandMm: number, foldEdgeMm: number): number => bandMm / foldEdgeMm - 1;
+
+/** How far the band is stretched while it is sewn on: N / B − 1 (D). */
+export const sewnStretch = (necklineMm: number, bandMm: number): number => necklineMm / bandMm - 1;
+
+/** Shortest band that still reaches the seam within 0.8 of its stretch: N / (1 + 0.8·S) (D). */
+export const shortestSewn = (necklineMm: number, bandStretch: number): number =>
+  necklineMm / (1 + LIMITS.sewn * bandStretch);
+
+/** Shortest band whose opening passes a girth within its whole stretch: G / (1 + S) (D). */
+export const shortestPassing = (girthMm: number, bandStretch: number): number =>
+  girthMm / (1 + LIMITS.pulledOn * bandStretch);
+
+/** Band ÷ neckline by what the band stretches (T, from memory); the rib figure is the middle of 0.75–0.80. */
+export const RATIO_BY_STRETCH: readonly { readonly from: number; readonly ratio: number; readonly label: string }[] = [
+  { from: 1, ratio: 0.775, label: 'rib, 100 % and over' },
+  { from: 0.5, ratio: 0.85, label: '50 to 100 %' },
+  { from: 0.25, ratio: 0.9, label: '25 to 50 %' },
+  { from: 0, ratio: 0.95, label: 'under 25 %' },
+];
+
+export function ratioByStretch(stretch: number): (typeof RATIO_BY_STRETCH)[number] {
+  return RATIO_BY_STRETCH.find((row) => stretch >= row.from) ?? (RATIO_BY_STRETCH.at(-1) as (typeof RATIO_BY_STRETCH)[number]);
+}
+
+/** Cloth this thick or thicker needs width for its turn, mm (common practice, no source). */
+export const THICK_FROM_MM = 1;
+/** The turn of thick cloth takes about this many thicknesses (T). */
+export const TURN_THICKNESSES = 1.5;
+
+/** Cut width of a folded band: 2·(w + a) + turn of cloth. */
+export const cutWidth = (finishedMm: number, allowanceMm: number, turnOfClothMm: number): number =>
+  2 * (finishedMm + allowanceMm) + turnOfClothMm;
+
+/** The default length: the formula, no longer than lies flat, never under the limits (D). */
+export const defaultBand = (formulaMm: number, liesFlatMm: number, shortestMm: number): number =>
+  Math.max(Math.min(formulaMm, liesFlatMm), shortestMm);

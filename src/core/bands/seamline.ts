@@ -1,0 +1,10 @@
+/**
+ * The seamline of an opening (a hole: neckline, armhole, leg) from the cut edge of its joined ring, `ring + Θ·a`:
+ * the stitching runs further from the hole's middle (D, offset of a curve). Lengths mm, turn in radians.
+ */
+export const seamlineOfRing = (ringMm: number, turnRad: number, allowanceMm: number): number =>
+  ringMm + turnRad * allowanceMm;
+
+/** The joined ring from cut pieces: two allowances are lost at every seam that crosses the edge (D). */
+export const ringOfPieces = (piecesMm: number, crossings: number, seamAllowanceMm: number): number =>
+  piecesMm - 2 * crossings * seamAllowanceMm;

@@ -1,0 +1,196 @@
+import type { Explained, Phrase } from '../explain/explained';
+import { leaf, say, type Ledger } from '../explain/ledger';
+import type { Cloth, ClothDirection, ClothTest } from '../facts/cloth';
+import { MAX_SPREAD, growthOf, neckInOf, readingFault, recoveryOf, stretchOf } from './handTest';
+import { recoveryVerdict, verdictSentences, type RecoveryVerdict } from './recoveryVerdict';
+import { stretchClass, type StretchClass } from './stretchClass';
+
+/** What the pulls in one direction say. Number fields are ledger entries; absent where nothing was read. */
+export interface DirectionReading {
+  readonly stretch: Explained;
+  /** Entries for each repeat's stretch, oldest first; empty for a stated percentage. */
+  readonly repeats: readonly Explained[];
+  readonly growth?: Explained;
+  readonly recovery?: Explained;
+  readonly neckIn?: Explained;
+  readonly source: 'tested' | 'stated';
+  /** Whether the middle repeat counts, or the lowest because they differ too much. */
+  readonly counts: 'median' | 'lowest';
+}
+
+export interface ClothReading {
+  readonly name: string;
+  readonly across?: DirectionReading;
+  readonly along?: DirectionReading;
+  /** The direction of greatest stretch, which goes around the body. */
+  readonly around?: ClothDirection;
+  readonly stretchClass?: StretchClass;
+  readonly verdict: RecoveryVerdict;
+  readonly verdictSentence: Phrase;
+  readonly refused: readonly { readonly testId: string; readonly sentence: string }[];
+}
+
+/** Reads a cloth's tests into the ledger under `prefix`. Impossible readings are set aside with their reason. */
+export function readCloth(book: Ledger, prefix: string, cloth: Cloth): ClothReading {
+  const tests = Object.entries(cloth.tests).sort(
+    ([idA, a], [idB, b]) => a.testedOn.localeCompare(b.testedOn) || idA.localeCompare(idB),
+  );
+  const refused = tests.flatMap(([testId, test]) => {
+    const fault = readingFault(test);
+    return fault ? [{ testId, sentence: fault.sentence }] : [];
+  });
+  const usable = tests.filter(([testId]) => !refused.some((bad) => bad.testId === testId));
+  const direction = (which: ClothDirection, stated: number | undefined) =>
+    readDirection(
+      book,
+      `${prefix}.${which}`,
+      which,
+      usable.map(([, test]) => test).filter((test) => test.direction === which),
+      stated,
+    );
+  const across = direction('across', cloth.statedAcross);
+  const along = direction('along', cloth.statedAlong);
+  const around = greatest(across, along);
+  const most = around === 'along' ? along : across;
+  const other = around === 'along' ? across : along;
+  const verdict = recoveryVerdict(lowest(across?.recovery?.value, along?.recovery?.value));
+  return {
+    name: cloth.name,
+    ...(across ? { across } : {}),
+    ...(along ? { along } : {}),
+    ...(around ? { around } : {}),
+    ...(most ? { stretchClass: stretchClass(most.stretch.value, other?.stretch.value) } : {}),
+    verdict,
+    verdictSentence: say`${verdictSentences[verdict]}`,
+    refused,
+  };
+}
+
+function readDirection(
+  book: Ledger,
+  prefix: string,
+  which: ClothDirection,
+  tests: readonly ClothTest[],
+  stated: number | undefined,
+): DirectionReading | undefined {
+  if (tests.length === 0) {
+    if (stated === undefined) return undefined;
+    const note = 'Stated, not tested on this cloth: pull a swatch to be sure.';
+    const stretch = book.given(`${prefix}.stretch`, `stretch ${which}, as stated`, stated, 'share', 'default', note);
+    return { stretch, repeats: [], source: 'stated', counts: 'median' };
+  }
+  const repeats = tests.map((test, at) =>
+    book.work(`${prefix}.repeat${at + 1}`, {
+      label: `stretch ${which}, pull ${at + 1}`,
+      unit: 'share',
+      mark: 'S',
+      note: 'ASTM D2594',
+      formula: '(B - A) / A',
+      terms: { A: leaf('at rest', test.restMm, 'mm', 'measured'), B: leaf('pulled', test.pulledMm, 'mm', 'measured') },
+      by: ({ A, B }) => stretchOf(A, B),
+    }),
+  );
+  const values = repeats.map((repeat) => repeat.value);
+  const counts = Math.max(...values) - Math.min(...values) > MAX_SPREAD ? 'lowest' : 'median';
+  const stretching = tests.filter((test) => test.pulledMm > test.restMm);
+  const growth = middle(book, `${prefix}.growth`, `stays longer ${which}`, 'S', 'ASTM D2594', '(C - A) / A', stretching, released, ({ A, C }) =>
+    growthOf(A, C),
+  );
+  const recovery = middle(book, `${prefix}.recovery`, `comes back ${which}`, 'D', undefined, '(B - C) / (B - A)', stretching, released, ({ A, B, C }) =>
+    recoveryOf(A, B, C),
+  );
+  const neckIn = middle(book, `${prefix}.neckIn`, `neck-in ${which}`, 'D', undefined, '(1 - W1 / W0) / (B / A - 1)', stretching, widths, ({ A, B, W0, W1 }) =>
+    neckInOf(A, B, W0, W1),
+  );
+  return {
+    stretch: pick(book, `${prefix}.stretch`, `stretch ${which}`, repeats, counts),
+    repeats,
+    ...(growth ? { growth } : {}),
+    ...(recovery ? { recovery } : {}),
+    ...(neckIn ? { neckIn } : {}),
+    source: 'tested',
+    counts,
+  };
+}
+
+type Lengths = { A: number; B: number; C: number; W0: number; W1: number };
+
+/** The released length, taken as the rest length where it reads shorter within the reading error. */
+const released = (test: ClothTest): Lengths | undefined =>
+  test.releasedMm === undefined
+    ? undefined
+    : { A: test.restMm, B: test.pulledMm, C: Math.max(test.releasedMm, test.restMm), W0: 1, W1: 1 };
+
+const widths = (test: ClothTest): Lengths | undefined =>
+  test.restWidthMm === undefined || test.pulledWidthMm === undefined
+    ? undefined
+    : { A: test.restMm, B: test.pulledMm, C: test.restMm, W0: test.restWidthMm, W1: test.pulledWidthMm };
+
+const LENGTH_LABELS: Readonly<Record<keyof Lengths, string>> = {
+  A: 'at rest',
+  B: 'pulled',
+  C: 'let go',
+  W0: 'width at rest',
+  W1: 'width while pulled',
+};
+
+/** One number per test that has the readings, and their median. */
+function middle(
+  book: Ledger,
+  id: string,
+  label: string,
+  mark: Explained['mark'],
+  note: string | undefined,
+  formula: string,
+  tests: readonly ClothTest[],
+  lengthsOf: (test: ClothTest) => Lengths | undefined,
+  by: (lengths: Lengths) => number,
+): Explained | undefined {
+  const used = (Object.keys(LENGTH_LABELS) as (keyof Lengths)[]).filter((key) => new RegExp(`\\b${key}\\b`).test(formula));
+  const each = tests.flatMap((test, at) => {
+    const lengths = lengthsOf(test);
+    if (!lengths) return [];
+    const terms = Object.fromEntries(used.map((key) => [key, leaf(LENGTH_LABELS[key], lengths[key], 'mm', 'measured')]));
+    const working = { label: `${label}, pull ${at + 1}`, unit: 'share', mark, formula, terms } as const;
+    const values = (moved: Record<string, number>) => by({ ...lengths, ...moved });
+    return [book.work(`${id}${at + 1}`, { ...working, by: values, ...(note ? { note } : {}) })];
+  });
+  return each.length === 0 ? undefined : pick(book, id, label, each, 'median');
+}
+
+function pick(
+  book: Ledger,
+  id: string,
+  label: string,
+  repeats: readonly Explained[],
+  counts: 'median' | 'lowest',
+): Explained {
+  const terms = Object.fromEntries(repeats.map((repeat, at) => [`p${at + 1}`, repeat]));
+  const names = Object.keys(terms).join(', ');
+  return book.work(id, {
+    label,
+    unit: 'share',
+    mark: 'T',
+    note: counts === 'median' ? 'The middle repeat counts.' : 'The repeats differ by more than ten points, so the lowest counts.',
+    formula: counts === 'median' ? `median(${names})` : `min(${names})`,
+    terms,
+    by: (values) => (counts === 'median' ? median(Object.values(values)) : Math.min(...Object.values(values))),
+  });
+}
+
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  const half = sorted.length / 2;
+  const upper = sorted[Math.floor(half)] as number;
+  return Number.isInteger(half) ? ((sorted[half - 1] as number) + upper) / 2 : upper;
+}
+
+function greatest(across?: DirectionReading, along?: DirectionReading): ClothDirection | undefined {
+  if (!across) return along && 'along';
+  return along && along.stretch.value > across.stretch.value ? 'along' : 'across';
+}
+
+function lowest(a: number | undefined, b: number | undefined): number | undefined {
+  if (a === undefined) return b;
+  return b === undefined ? a : Math.min(a, b);
+}

@@ -1,0 +1,72 @@
+import type { UnitSystem } from '../units/constants';
+import { formatLength, formatLengthExactly } from '../units/formatLength';
+import type { Explained, Phrase, Quantity } from './explained';
+
+type Numbers = Readonly<Record<string, Explained>>;
+
+const DEGREES_PER_RADIAN = 180 / Math.PI;
+
+/** A number for reading, in the reader's unit: `31.8 cm`, `12 ½ in`, `19 %`, `280°`, `2.5`. */
+export function formatQuantity(value: number, quantity: Quantity, unit: UnitSystem): string {
+  switch (quantity) {
+    case 'mm':
+      return formatLength(value, unit);
+    case 'share':
+      return `${formatPercent(value)} %`;
+    case 'rad':
+      return `${Math.round(value * DEGREES_PER_RADIAN)}°`;
+    case 'count':
+    case 'needle':
+      return String(Math.round(value));
+    case 'minutes':
+      return `${Math.round(value)} min`;
+    case 'gsm':
+      return `${Math.round(value)} g/m²`;
+    case 'dialMm':
+    case 'dial':
+      return value.toFixed(1);
+    case 'ratio':
+      return value.toFixed(2);
+    default:
+      return unknownQuantity(quantity);
+  }
+}
+
+/** A number with enough decimals that the lines of its explanation can be redone on a calculator. */
+export function formatExactly(value: number, quantity: Quantity, unit: UnitSystem): string {
+  switch (quantity) {
+    case 'mm':
+      return formatLengthExactly(value, unit);
+    case 'share':
+    case 'rad':
+    case 'ratio':
+    case 'dialMm':
+      return String(Number(value.toFixed(5)));
+    default:
+      return formatQuantity(value, quantity, unit);
+  }
+}
+
+/** A phrase as a sentence in the reader's unit. Throws when it names a number that is not there (misuse). */
+export function phraseText(phrase: Phrase, numbers: Numbers, unit: UnitSystem): string {
+  return phrase
+    .map((part) => {
+      if (typeof part === 'string') return part;
+      if ('name' in part) return part.name;
+      const number = numbers[part.n];
+      if (!number) throw new Error(`expected a number with id "${part.n}", got none; enter it in the ledger`);
+      return formatQuantity(number.value, number.unit, unit);
+    })
+    .join('');
+}
+
+/** Whole percents from 10 up, a decimal below: where 3 % and 3.4 % differ on the tape. */
+function formatPercent(share: number): string {
+  const percent = share * 100;
+  const text = Math.abs(percent) >= 10 ? percent.toFixed(0) : percent.toFixed(1).replace(/\.0$/, '');
+  return text.replace(/^-0$/, '0').replace('-', '−');
+}
+
+function unknownQuantity(quantity: never): never {
+  throw new Error(`expected a known quantity, got ${String(quantity)}; add it to formatQuantity`);
+}

@@ -1,0 +1,108 @@
+import type { Explained, Mark, Phrase, Quantity, Term } from './explained';
+
+type Input = Term | Explained;
+
+export interface Working<T extends Record<string, Input>> {
+  readonly label: string;
+  readonly unit: Quantity;
+  readonly mark: Mark;
+  readonly formula: string;
+  readonly terms: T;
+  readonly by: (values: { [K in keyof T]: number }) => number;
+  readonly note?: string;
+}
+
+/** Collects every number of a plan under its id, each with its derivation. */
+export interface Ledger {
+  readonly numbers: Readonly<Record<string, Explained>>;
+  /** Computes a number from its terms. Throws on a repeated id or a result that is not finite (misuse). */
+  work<T extends Record<string, Input>>(id: string, working: Working<T>): Explained;
+  /** Enters a fact, a rule of the trade or a choice as a number in its own right. */
+  given(id: string, label: string, value: number, unit: Quantity, mark: Mark, note?: string): Explained;
+}
+
+/** The step, as a share, by which each term is moved to find what a number is most sensitive to. */
+export const SENSITIVITY_STEP = 0.01;
+
+export function createLedger(): Ledger {
+  const numbers: Record<string, Explained> = {};
+  const enter = (entry: Explained): Explained => {
+    if (numbers[entry.id]) throw new Error(`expected a new number id, got "${entry.id}" twice; name each once`);
+    if (!Number.isFinite(entry.value)) {
+      throw new Error(`expected a finite number for "${entry.id}", got ${entry.value}; guard its inputs first`);
+    }
+    numbers[entry.id] = entry;
+    return entry;
+  };
+  return {
+    numbers,
+    work(id, { label, unit, mark, formula, terms, by, note }) {
+      const values = {} as { [K in keyof typeof terms]: number };
+      const named: Record<string, Term> = {};
+      for (const key in terms) {
+        const term = terms[key] as Input;
+        values[key] = term.value;
+        named[key] = isExplained(term) ? reference(term) : term;
+      }
+      const value = by(values);
+      return enter({
+        id,
+        label,
+        value,
+        unit,
+        formula,
+        terms: named,
+        mark,
+        ...(note === undefined ? {} : { note }),
+        ...sensitivityOf(values, value, by),
+      });
+    },
+    given(id, label, value, unit, mark, note) {
+      const terms = { x: { label, value, unit, mark } };
+      return enter({ id, label, value, unit, formula: 'x', terms, mark, ...(note === undefined ? {} : { note }) });
+    },
+  };
+}
+
+/** A leaf input: a fact, a choice or a rule of the trade, with its mark. */
+export const leaf = (label: string, value: number, unit: Quantity, mark: Mark): Term => ({ label, value, unit, mark });
+
+const isExplained = (input: Input): input is Explained => 'id' in input;
+
+const reference = ({ id, label, value, unit }: Explained): Term => ({ label, value, unit, of: id });
+
+function sensitivityOf<V extends Record<string, number>>(values: V, value: number, by: (values: V) => number) {
+  const keys = Object.keys(values);
+  if (keys.length < 2) return {};
+  let best: { term: string; change: number } | undefined;
+  const moved: Record<string, number> = { ...values };
+  for (const key of keys) {
+    const old = moved[key] as number;
+    moved[key] = old * (1 + SENSITIVITY_STEP);
+    const change = by(moved as V) - value;
+    moved[key] = old;
+    if (Number.isFinite(change) && Math.abs(change) > Math.abs(best?.change ?? 0)) best = { term: key, change };
+  }
+  return best ? { sensitivity: best } : {};
+}
+
+/**
+ * Builds a phrase from a template: numbers go in by reference, so that the page shows them in the reader's
+ * unit; a `{ name }` is text a person typed; a phrase is taken in whole.
+ */
+export function say(
+  words: TemplateStringsArray,
+  ...parts: readonly (string | Explained | { readonly name: string } | Phrase)[]
+): Phrase {
+  const out: (string | { n: string } | { name: string })[] = [];
+  words.forEach((word, at) => {
+    if (word !== '') out.push(word);
+    const part = parts[at];
+    if (part === undefined) return;
+    if (typeof part === 'string') out.push(part);
+    else if (Array.isArray(part)) out.push(...(part as Phrase));
+    else if ('id' in part) out.push({ n: part.id });
+    else out.push(part as { name: string });
+  });
+  return out;
+}

@@ -1,0 +1,139 @@
+import { choice, date, flag, id, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+
+export const zoneIds = ['bust', 'waist', 'hip', 'biceps'] as const;
+export type ZoneId = (typeof zoneIds)[number];
+
+/** How close one zone is to be: by a school, with that school's own setting. */
+export const zoneChoiceSpec = record('How close', {
+  school: choice('School', ['share', 'class', 'kind', 'loose']),
+  share: optional(numberOf('share', 'Share of the stretch', 0, 1)),
+  looseMm: optional(lengthMm('Looser than the body by', 0, 600)),
+});
+export type ZoneChoice = FactsOf<typeof zoneChoiceSpec>;
+export type EaseSchool = ZoneChoice['school'];
+
+const zoneRecord = <S extends Parameters<typeof optional>[0]>(label: string, spec: S) =>
+  record(label, { bust: optional(spec), waist: optional(spec), hip: optional(spec), biceps: optional(spec) });
+
+/** The neckline as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
+export const necklineSpec = record('Neckline', {
+  measuredAs: choice('What was measured', ['ring', 'pieces', 'seamline']),
+  wholeMm: optional(lengthMm('All round', 150, 1500, [280, 800])),
+  frontMm: optional(lengthMm('Front piece', 60, 1000, [140, 500])),
+  backMm: optional(lengthMm('Back piece, or back part of the ring', 60, 1000, [110, 350])),
+  allowanceMm: lengthMm('Seam allowance at the neckline', 0, 40, [4, 16]),
+  shoulderAllowanceMm: lengthMm('Seam allowance at the shoulder', 0, 40, [4, 16]),
+  turnRad: numberOf('radians', 'Total turn', 0, 2 * Math.PI),
+});
+export type NecklineMeasured = FactsOf<typeof necklineSpec>;
+
+export const neckbandSpec = record('Neckband', {
+  finishedMm: lengthMm('Finished width', 3, 150, [8, 50]),
+  direction: choice('Which way it is cut', ['across', 'along']),
+  school: choice('School', ['flat', 'fixed', 'tenth', 'fifth', 'stretch', 'pattern', 'own']),
+  easeIn: numberOf('share', 'Share of the curve taken off', 0.1, 2),
+  ownMm: optional(lengthMm('Length chosen', 50, 1500, [200, 800])),
+  printedCutMm: optional(lengthMm('The pattern’s own band, cut length', 50, 1500, [200, 800])),
+  marks: choice('Marks', ['auto', 'halves', 'quarters', 'eighths']),
+  join: choice('Where it is joined', ['centre-back', 'left-shoulder']),
+  makeUpNarrowing: flag('Cut wider to make up for narrowing'),
+});
+export type Neckband = FactsOf<typeof neckbandSpec>;
+export type BandSchool = Neckband['school'];
+
+export const fittingSpec = record('Try-on', {
+  triedOn: date('Tried on'),
+  note: optional(text('What came out', 0, 2000)),
+  next: optional(text('Next time', 0, 500)),
+  outcomes: record('Outcome by zone', {
+    bust: optional(choice('Bust or chest', ['too tight', 'right', 'too loose'])),
+    waist: optional(choice('Waist', ['too tight', 'right', 'too loose'])),
+    hip: optional(choice('Hip', ['too tight', 'right', 'too loose'])),
+    biceps: optional(choice('Biceps', ['too tight', 'right', 'too loose'])),
+    neckline: optional(choice('Neckline', ['too tight', 'lies flat', 'stands or gapes'])),
+  }),
+});
+export type Fitting = FactsOf<typeof fittingSpec>;
+
+/** What was really cut: frozen, whatever the plan says later. */
+export const cutSpec = record('Cut', {
+  cutOn: date('Cut on'),
+  lengthMm: optional(lengthMm('Length as cut', 1, 5000)),
+  widthMm: optional(lengthMm('Width as cut', 1, 2000)),
+});
+export type Cut = FactsOf<typeof cutSpec>;
+
+/** One garment in the making: what was chosen, and what was really cut, sewn and worn. */
+export const garmentSpec = record('Garment', {
+  name: text('Name', 1, 60),
+  kind: choice('Kind', ['tee']),
+  style: choice('How it is meant to sit', ['loose', 'regular', 'fitted']),
+  wearerId: optional(id('the wearer')),
+  outerClothId: optional(id('the cloth')),
+  bandClothId: optional(id('the neckband’s cloth')),
+  fit: zoneRecord('Fit', zoneChoiceSpec),
+  pattern: record('Pattern', {
+    neckline: necklineSpec,
+    shoulderMm: optional(lengthMm('Shoulder seam', 20, 300, [50, 180])),
+    sleeveHemMm: optional(lengthMm('Sleeve hem, all round', 80, 900, [130, 600])),
+    finished: zoneRecord('Finished girths of the pattern', lengthMm('Pattern, finished', 80, 2500)),
+    seamAllowanceMm: lengthMm('Seam allowance', 0, 40, [4, 16]),
+    sleeveHemAllowanceMm: lengthMm('Sleeve hem, turned up', 0, 120, [8, 65]),
+    hemAllowanceMm: lengthMm('Hem, turned up', 0, 120, [8, 65]),
+  }),
+  neckband: neckbandSpec,
+  stay: choice('Shoulder stay', ['clear-elastic', 'knit-tape', 'none']),
+  machines: choice('Machines', ['serger-coverstitch', 'sewing-only']),
+  sleeveHems: choice('Sleeve hems', ['flat', 'round']),
+  topstitch: choice('Neckline topstitch', ['none', 'cover', 'zigzag', 'straight']),
+  agreed: record('Agreed', { fit: optional(flag('Fit agreed')), bands: optional(flag('Bands agreed')) }),
+  cuts: map('Cut', cutSpec, 100),
+  sewn: map('Sewn', record('Step', { doneOn: date('Done on') }), 200),
+  stepNotes: map('Notes on steps', record('Note', { text: text('Note', 0, 500) }), 200),
+  fittings: map('Try-ons', fittingSpec, 100),
+});
+export type Garment = FactsOf<typeof garmentSpec>;
+
+/** The neck turns this far in all: four quarters of 90° less a 20° shoulder slope (D). */
+export const DEFAULT_NECK_TURN_RAD = (280 * Math.PI) / 180;
+
+/** The share of the curve a flat-lying band takes off: knit and steam absorb the rest (D). */
+export const DEFAULT_EASE_IN = 0.84;
+
+/** A tee as it starts: handbook defaults for allowances and choices, nothing measured. */
+export const newTee = (name: string): Garment => ({
+  name,
+  kind: 'tee',
+  style: 'regular',
+  fit: {},
+  pattern: {
+    neckline: {
+      measuredAs: 'pieces',
+      allowanceMm: 6,
+      shoulderAllowanceMm: 6,
+      turnRad: DEFAULT_NECK_TURN_RAD,
+    },
+    finished: {},
+    seamAllowanceMm: 6,
+    sleeveHemAllowanceMm: 25,
+    hemAllowanceMm: 25,
+  },
+  neckband: {
+    finishedMm: 20,
+    direction: 'across',
+    school: 'flat',
+    easeIn: DEFAULT_EASE_IN,
+    marks: 'auto',
+    join: 'centre-back',
+    makeUpNarrowing: false,
+  },
+  stay: 'clear-elastic',
+  machines: 'serger-coverstitch',
+  sleeveHems: 'flat',
+  topstitch: 'none',
+  agreed: {},
+  cuts: {},
+  sewn: {},
+  stepNotes: {},
+  fittings: {},
+});

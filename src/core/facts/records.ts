@@ -1,0 +1,22 @@
+import { clothSpec, type Cloth } from './cloth';
+import { garmentSpec, type Garment } from './garment';
+import { wearerSpec, type Wearer } from './wearer';
+
+/** Every kind of record a person writes, with its spec. The door, the tests and the writer all walk this list. */
+export const recordSpecs = { wearer: wearerSpec, cloth: clothSpec, garment: garmentSpec } as const;
+
+export type RecordKind = keyof typeof recordSpecs;
+export const recordKinds = Object.keys(recordSpecs) as readonly RecordKind[];
+
+export interface FactsByKind {
+  readonly wearer: Wearer;
+  readonly cloth: Cloth;
+  readonly garment: Garment;
+}
+
+/** What the product calls each kind in sentences. */
+export const recordNames: Readonly<Record<RecordKind, string>> = {
+  wearer: 'wearer',
+  cloth: 'cloth',
+  garment: 'garment',
+};

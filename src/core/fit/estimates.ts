@@ -1,0 +1,46 @@
+import type { BodyMeasure } from '../facts/wearer';
+import type { Mark } from '../explain/explained';
+
+export interface Estimate {
+  readonly mm: number;
+  readonly mark: Mark;
+  readonly note: string;
+}
+
+/** Medians of head girth by age in years, mm (S, from memory: WHO child growth standards). */
+const HEAD_BY_AGE: readonly (readonly [number, number])[] = [
+  [2, 480],
+  [3, 490],
+  [5, 505],
+];
+/** The larger of the adult figures, so that an opening planned on it passes (T). */
+const ADULT_HEAD_MM = 570;
+const GROWN_AT = 18;
+/** Around the knuckles with the thumb tucked in (estimate, unchecked). */
+const HAND_MM = { child: 190, adult: 250 } as const;
+
+/**
+ * What to use for an unmeasured head or hand, marked as the default it is; `undefined` for girths that cannot
+ * be guessed. Between the table's ages it is a straight line, and from 5 to 18 a straight line to the adult.
+ */
+export function estimateFor(
+  measure: BodyMeasure,
+  grown: 'child' | 'adult',
+  ageYears: number | undefined,
+): Estimate | undefined {
+  if (measure === 'hand') {
+    return { mm: HAND_MM[grown], mark: 'default', note: 'An estimate, unchecked: measuring beats it.' };
+  }
+  if (measure !== 'head') return undefined;
+  if (grown === 'adult' || ageYears === undefined || ageYears >= GROWN_AT) {
+    return { mm: ADULT_HEAD_MM, mark: 'default', note: 'About the larger adult heads, to be safe: measuring beats it.' };
+  }
+  const table = [...HEAD_BY_AGE, [GROWN_AT, ADULT_HEAD_MM] as const];
+  const youngest = table[0] as readonly [number, number];
+  const note = 'A median for the age (WHO child growth standards, from memory; past five a straight line to the adult): measuring beats it.';
+  if (ageYears <= youngest[0]) return { mm: youngest[1], mark: 'default', note };
+  const at = table.findIndex(([age]) => ageYears < age);
+  const [ageA, mmA] = table[at - 1] as readonly [number, number];
+  const [ageB, mmB] = table[at] as readonly [number, number];
+  return { mm: mmA + ((mmB - mmA) * (ageYears - ageA)) / (ageB - ageA), mark: 'default', note };
+}

@@ -1,0 +1,12 @@
+import { MM_PER_INCH, type UnitSystem } from './constants';
+import { usualFraction } from './formatLength';
+
+/** The step a length is rounded to for the tape: 1 mm, or ⅛ in (¹⁄₁₆ in under 10 in) (T). */
+export function tapeStepMm(mm: number, unit: UnitSystem): number {
+  return unit === 'cm' ? 1 : MM_PER_INCH / usualFraction(mm);
+}
+
+/** `mm` rounded to a whole number of steps. */
+export function roundToStep(mm: number, stepMm: number): number {
+  return Math.round(mm / stepMm) * stepMm;
+}
