@@ -20,16 +20,16 @@ export function markCount(choice: 'auto' | 'halves' | 'quarters' | 'eighths', ne
 }
 
 /**
- * How far mark `at` of `count` lies in front of the nearer shoulder seam, mm; behind when negative.
- * Marks are counted from centre back; `backHalfMm` is the seamline from centre back to a shoulder seam (D).
+ * How far a point of the neckline lies in front of the nearer shoulder seam, mm; behind when negative (D).
+ * `alongMm` is counted along the seamline from centre back, `backHalfMm` from centre back to a shoulder seam.
  */
-export function inFrontOfShoulder(necklineMm: number, count: number, at: number, backHalfMm: number): number {
-  const along = (necklineMm * at) / count;
-  return Math.min(along, necklineMm - along) - backHalfMm;
-}
+export const inFrontOfShoulder = (alongMm: number, necklineMm: number, backHalfMm: number): number =>
+  Math.min(alongMm, necklineMm - alongMm) - backHalfMm;
 
-/** Where a mark lies along the band from its join, mm, the join being `joinMm` along the neckline from centre back. */
-export function alongBand(necklineMm: number, bandMm: number, count: number, at: number, joinMm: number): number {
-  const along = ((necklineMm * at) / count - joinMm + necklineMm) % necklineMm;
-  return (along * bandMm) / necklineMm;
-}
+/** Where a point of the neckline lies along the band from its join, the join being at `joinMm` from centre back (D). */
+export const alongBand = (alongMm: number, necklineMm: number, bandMm: number, joinMm: number): number =>
+  (((alongMm - joinMm + necklineMm) % necklineMm) * bandMm) / necklineMm;
+
+/** How far a point lies from the nearer of centre back and centre front, mm (D). */
+export const fromCentrePoint = (alongMm: number, necklineMm: number): number =>
+  Math.min(alongMm, necklineMm - alongMm, Math.abs(necklineMm / 2 - alongMm));

@@ -20,3 +20,11 @@ export const recordNames: Readonly<Record<RecordKind, string>> = {
   cloth: 'cloth',
   garment: 'garment',
 };
+
+/** A record and the revision its facts are at, as it travels between server and browser. */
+export interface StoredRecord<K extends RecordKind = RecordKind> {
+  readonly kind: K;
+  readonly id: string;
+  readonly revision: number;
+  readonly facts: FactsByKind[K];
+}

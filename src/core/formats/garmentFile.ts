@@ -1,0 +1,73 @@
+import { clothSpec } from '../facts/cloth';
+import { findFaults, type Fault } from '../facts/faults';
+import { garmentSpec } from '../facts/garment';
+import { ruleFaults } from '../facts/rules';
+import { choice, optional, record, type FactsOf } from '../facts/spec';
+import { wearerSpec } from '../facts/wearer';
+import type { GarmentFacts } from '../plan/types';
+
+/**
+ * A garment file: one garment with its wearer's measurements, its cloths and every choice inside, as JSON.
+ * The same shape for export, import, the demo and `bin/plan`. Its JSON Schema is docs/formats/garment-file.json.
+ */
+export const garmentFileSpec = record('Garment file', {
+  format: choice('Format', ['idle-stretch-garment']),
+  version: choice('Version', ['1']),
+  garment: garmentSpec,
+  wearer: optional(wearerSpec),
+  outer: optional(clothSpec),
+  band: optional(clothSpec),
+});
+export type GarmentFile = FactsOf<typeof garmentFileSpec>;
+
+/** Largest garment file that is read, bytes. */
+export const MAX_GARMENT_FILE_BYTES = 2_000_000;
+
+export type ReadGarmentFile =
+  | { readonly ok: true; readonly file: GarmentFile; readonly facts: GarmentFacts }
+  | { readonly ok: false; readonly faults: readonly Fault[] };
+
+/** Reads a garment file's text. Every fault has its path and a sentence; nothing is taken in part. */
+export function readGarmentFile(text: string): ReadGarmentFile {
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return refused('This is not a garment file: choose a JSON file that was saved from a garment here.');
+  }
+  if (typeof value === 'object' && value !== null && !('format' in value)) {
+    return refused('This JSON is not a garment file: it does not say "format": "idle-stretch-garment".');
+  }
+  const faults = findFaults(garmentFileSpec, value);
+  if (faults.length > 0) return { ok: false, faults };
+  const file = value as GarmentFile;
+  const rules = (['outer', 'band'] as const).flatMap((part) => {
+    const cloth = file[part];
+    return cloth ? ruleFaults('cloth', cloth).map((fault) => ({ ...fault, path: `${part}.${fault.path}` })) : [];
+  });
+  if (rules.length > 0) return { ok: false, faults: rules };
+  return { ok: true, file, facts: factsOf(file) };
+}
+
+/** The facts a plan is computed from. */
+export const factsOf = ({ garment, wearer, outer, band }: GarmentFile): GarmentFacts => ({
+  garment,
+  ...(wearer ? { wearer } : {}),
+  ...(outer ? { outer } : {}),
+  ...(band ? { band } : {}),
+});
+
+/** A garment as a file. Body measurements are left out unless `withMeasurements`. */
+export function writeGarmentFile(facts: GarmentFacts, { withMeasurements }: { withMeasurements: boolean }): GarmentFile {
+  const { garment, wearer, outer, band } = facts;
+  return {
+    format: 'idle-stretch-garment',
+    version: '1',
+    garment,
+    ...(wearer ? { wearer: withMeasurements ? wearer : { ...wearer, measurements: {} } } : {}),
+    ...(outer ? { outer } : {}),
+    ...(band ? { band } : {}),
+  };
+}
+
+const refused = (sentence: string): ReadGarmentFile => ({ ok: false, faults: [{ code: 'type', path: '', sentence }] });

@@ -1,0 +1,211 @@
+import { windowRemedies } from '../bands/window';
+import type { ClothReading } from '../cloth/readCloth';
+import type { Explained, Phrase } from '../explain/explained';
+import { leaf, say, type Ledger } from '../explain/ledger';
+import { LIMITS } from '../fit/limits';
+import type { Body } from './measures';
+import type { Neckline } from './neckline';
+import type { GarmentFacts, NeckbandPlan, OpeningPlan, Problem, ZonePlan } from './types';
+
+export interface ProblemInputs {
+  readonly book: Ledger;
+  readonly facts: GarmentFacts;
+  readonly body: Body;
+  readonly outer: ClothReading | undefined;
+  readonly band: ClothReading | undefined;
+  readonly zones: readonly ZonePlan[];
+  readonly neckline: Neckline | undefined;
+  readonly neckband: NeckbandPlan | undefined;
+  readonly openings: readonly OpeningPlan[];
+}
+
+/** What cannot work or wants care, each with what would mend it. */
+export function planProblems(inputs: ProblemInputs): readonly Problem[] {
+  return [...recoveryProblems(inputs), ...zoneProblems(inputs), ...bandProblems(inputs), ...openingProblems(inputs)];
+}
+
+function recoveryProblems({ outer, band, facts, zones, book }: ProblemInputs): Problem[] {
+  const problems: Problem[] = [];
+  const asked = zones.filter((zone) => (book.numbers[zone.extension] as Explained).value > 0);
+  if (outer?.verdict === 'no-negative-ease' && facts.outer && asked.length > 0) {
+    problems.push({
+      id: 'outer-recovery',
+      stage: 'stretch',
+      severity: 'stop',
+      sentence: say`${{ name: facts.outer.name }} does not come back well enough to be worn smaller than the body: it will bag.`,
+      remedies: [say`Set every zone to skim or looser.`, say`Choose a cloth that comes back better.`],
+    });
+  }
+  if (band?.verdict === 'no-negative-ease' && facts.band) {
+    problems.push({
+      id: 'band-recovery',
+      stage: 'stretch',
+      severity: 'stop',
+      sentence: say`${{ name: facts.band.name }} does not come back well enough for a band: it will gape.`,
+      remedies: [say`Cut the band from a cloth that comes back better, such as a rib with elastane.`],
+    });
+  }
+  return problems;
+}
+
+function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
+  const get = (id: string) => book.numbers[id] as Explained;
+  return zones.flatMap((zone) => {
+    const worn = get(zone.extension);
+    const limit = get(zone.limit);
+    if (worn.value <= limit.value + 1e-9) return [];
+    const wanted = book.work(`problem.${zone.zone}.stretch`, {
+      label: `stretch a cloth needs for this ${zone.zone}`,
+      unit: 'share',
+      mark: 'D',
+      formula: 'e / worn',
+      terms: { e: worn, worn: leaf('share of the stretch that may be worn', LIMITS.worn, 'share', 'T') },
+      by: (v) => v.e / v.worn,
+    });
+    const cloth: Phrase = facts.outer ? [{ name: facts.outer.name }] : say`The cloth`;
+    return [
+      {
+        id: `zone-${zone.zone}`,
+        stage: 'fit',
+        severity: 'stop',
+        sentence: say`${zone.label}: worn at ${worn}, but ${cloth} should not be worn past ${limit}.`,
+        remedies: [say`Move it towards skim.`, say`Choose a cloth that stretches ${wanted} or more around.`],
+      } satisfies Problem,
+    ];
+  });
+}
+
+function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs): Problem[] {
+  if (!neckband || !neckline || !body.head) return [];
+  const get = (id: string) => book.numbers[id] as Explained;
+  const shortest = get(neckband.shortest);
+  const steam = neckband.wantsSteam === undefined ? undefined : get(neckband.wantsSteam);
+  if (!steam || shortest.value > steam.value) {
+    const by = get(neckband.shortestHead).value > get(neckband.shortestSewn).value ? 'the head' : 'the seam it is sewn to';
+    const sentence = steam
+      ? say`No neckband length works: it must be at least ${shortest} to reach over ${by}, and at most ${steam} to lie down.`
+      : say`A band of ${get(neckband.finishedWidth)} is too wide to lie on a neck of ${neckline.seamline}: it stands up like a collar.`;
+    return [{ id: 'band-window', stage: 'bands', severity: 'stop', sentence, remedies: openers(book, facts, neckline, neckband, body.head) }];
+  }
+  if (neckband.state === 'too short') {
+    return [
+      {
+        id: 'band-short',
+        stage: 'bands',
+        severity: 'stop',
+        sentence: say`The neckband is shorter than ${shortest}, the shortest that works here.`,
+        remedies: [say`Choose at least ${shortest}.`, ...openers(book, facts, neckline, neckband, body.head)],
+      },
+    ];
+  }
+  if (neckband.state === 'stands up') {
+    return [
+      {
+        id: 'band-long',
+        stage: 'bands',
+        severity: 'look',
+        sentence: say`The neckband is longer than ${steam}: it will gape or stand up.`,
+        remedies: [say`Choose at most ${neckband.liesFlat ? get(neckband.liesFlat) : steam}, so that it lies flat.`],
+      },
+    ];
+  }
+  return [];
+}
+
+/** What would open the window, computed for this neck. */
+function openers(book: Ledger, facts: GarmentFacts, neckline: Neckline, neckband: NeckbandPlan, head: Explained): Phrase[] {
+  const get = (id: string) => book.numbers[id] as Explained;
+  const turn = facts.garment.pattern.neckline.turnRad;
+  const inputs = {
+    N: neckline.seamline,
+    H: head,
+    w: get(neckband.finishedWidth),
+    turn: leaf('total turn of the neckline', turn, 'rad', 'D'),
+    S: get(neckband.bandStretch),
+    limit: leaf('share of the stretch usable while sewing', LIMITS.sewn, 'share', 'T'),
+    flat: leaf('a band that lies flat, against its fold edge', 1.05, 'ratio', 'T'),
+  } as const;
+  const solve = (v: { [K in keyof typeof inputs]: number }) => windowRemedies(v.N, v.H, v.w, v.turn, v.S, v.limit);
+  const found = windowRemedies(inputs.N.value, head.value, inputs.w.value, turn, inputs.S.value, LIMITS.sewn);
+  const phrases: Phrase[] = [];
+  if (found.bandStretch !== undefined) {
+    const stretch = book.work('problem.band.stretch', {
+      label: 'stretch a band needs here',
+      unit: 'share',
+      mark: 'D',
+      formula: 'max((N / (flat * (N - turn * w)) - 1) / limit, H / (flat * (N - turn * w)) - 1)',
+      terms: inputs,
+      by: (v) => solve(v).bandStretch ?? v.S,
+    });
+    phrases.push(say`Cut the band from a cloth that stretches ${stretch} or more along the band.`);
+  }
+  const shortest = 'max(N / (1 + limit * S), H / (1 + S))';
+  if (found.finishedMm !== undefined) {
+    const finished = book.work('problem.band.finished', {
+      label: 'widest band that lies flat here',
+      unit: 'mm',
+      mark: 'D',
+      formula: `(N - ${shortest} / flat) / turn`,
+      terms: inputs,
+      by: (v) => solve(v).finishedMm ?? v.w,
+    });
+    phrases.push(say`Make the band ${finished} wide, finished, or narrower.`);
+  }
+  if (found.necklineMm !== undefined) {
+    const wider = book.work('problem.band.neckline', {
+      label: 'smallest neckline on which this band lies flat',
+      unit: 'mm',
+      mark: 'D',
+      formula: 'max(flat * turn * w / (flat - 1 / (1 + limit * S)), H / ((1 + S) * flat) + turn * w)',
+      terms: inputs,
+      by: (v) => solve(v).necklineMm ?? v.N,
+    });
+    phrases.push(say`Cut the neckline wider: ${wider} at the seamline, or more.`);
+  }
+  return [...phrases, say`Add an opening, such as a placket or a shoulder closure.`];
+}
+
+function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
+  return openings
+    .filter((opening) => !opening.ok)
+    .map((opening): Problem => {
+      const needs = book.numbers[opening.needs] as Explained;
+      const weak = opening.parts.filter((part) => !part.ok);
+      const first = weak[0] as (typeof weak)[number];
+      const gives = book.numbers[first.gives] as Explained;
+      const stitchOnly = weak.every(({ label }) => label !== 'cloth' && label !== 'band');
+      const passes = book.numbers[opening.passes] as Explained;
+      return {
+        id: `opening-${opening.id}`,
+        stage: stitchOnly ? 'sew' : opening.id === 'neckline' ? 'bands' : 'fit',
+        severity: 'stop',
+        sentence:
+          first.label === 'band'
+            ? say`${opening.label} does not pass ${opening.passesWhat}: the band gives ${gives}, too little to reach ${passes}.`
+            : say`${opening.label} does not pass ${opening.passesWhat}: it must give ${needs}, and the ${first.label} gives ${gives}.`,
+        remedies: stitchOnly
+          ? [say`Choose a stitch that stretches more, or leave the row off.`]
+          : openingRemedies(book, opening, facts),
+      };
+    });
+}
+
+function openingRemedies(book: Ledger, opening: OpeningPlan, facts: GarmentFacts): Phrase[] {
+  const clothPart = opening.parts.find(({ label, ok }) => label === 'cloth' && !ok);
+  const otherwise = say`Add an opening, such as a placket, a slit or a zip.`;
+  if (!clothPart) return [say`Cut the band from a cloth that stretches more.`, otherwise];
+  const wider = book.work(`problem.${opening.id}.girth`, {
+    label: `smallest ${opening.label.toLowerCase()} that passes`,
+    unit: 'mm',
+    mark: 'D',
+    formula: 'G / (1 + S)',
+    terms: { G: book.numbers[opening.passes] as Explained, S: book.numbers[clothPart.gives] as Explained },
+    by: (v) => v.G / (1 + v.S),
+  });
+  const cloth: Phrase = facts.outer ? say` in ${{ name: facts.outer.name }}` : say``;
+  return [
+    say`Make it ${wider} around, or more${cloth}.`,
+    say`Choose a cloth that stretches ${book.numbers[opening.needs] as Explained} or more around.`,
+    otherwise,
+  ];
+}

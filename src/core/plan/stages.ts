@@ -1,0 +1,104 @@
+import { say } from '../explain/ledger';
+import type { Explained, Phrase } from '../explain/explained';
+import type { Garment } from '../facts/garment';
+import { stageIds, type GarmentPlan, type MeasurePlan, type Need, type Problem, type StageId, type StageState } from './types';
+import type { GarmentFacts, StepPlan, TicketGroup } from './types';
+
+export interface StageInputs {
+  readonly facts: GarmentFacts;
+  readonly measures: readonly MeasurePlan[];
+  readonly problems: readonly Problem[];
+  readonly ticket: readonly TicketGroup[];
+  readonly steps: readonly StepPlan[];
+  readonly numbers: Readonly<Record<string, Explained>>;
+  readonly hasNeckband: boolean;
+  readonly bandDirectionTested: boolean;
+  readonly outerTested: boolean;
+}
+
+/** What has to be filled in, in the order of the stages. */
+export function planNeeds({ facts, measures, hasNeckband, outerTested, bandDirectionTested }: StageInputs): readonly Need[] {
+  const { garment, wearer, outer, band } = facts;
+  const needs: Need[] = [];
+  if (!wearer) needs.push({ stage: 'measure', sentence: say`Choose who it is for` });
+  else {
+    for (const one of measures) {
+      if (one.required && one.source === 'missing') {
+        needs.push({ stage: 'measure', sentence: say`Measure ${{ name: wearer.name }}: ${one.label.toLowerCase()}` });
+      }
+    }
+  }
+  if (!outer) needs.push({ stage: 'stretch', sentence: say`Choose the cloth` });
+  else if (!outerTested) needs.push({ stage: 'stretch', sentence: say`Pull a swatch of ${{ name: outer.name }}` });
+  if (!band) needs.push({ stage: 'stretch', sentence: say`Choose the neckband’s cloth` });
+  else if (!bandDirectionTested) {
+    const way = garment.neckband.direction === 'across' ? 'across' : 'along';
+    needs.push({ stage: 'stretch', sentence: say`Pull a swatch of ${{ name: band.name }} ${way}, as the band is cut` });
+  }
+  if (!hasNeckband && !necklineKnown(garment)) needs.push({ stage: 'bands', sentence: say`Measure the pattern’s neckline` });
+  return needs;
+}
+
+const necklineKnown = ({ pattern: { neckline } }: Garment): boolean =>
+  neckline.measuredAs === 'pieces'
+    ? neckline.frontMm !== undefined && neckline.backMm !== undefined
+    : neckline.wholeMm !== undefined;
+
+/** Each stage's state, and the next physical action. */
+export function planStages(inputs: StageInputs, needs: readonly Need[]): Pick<GarmentPlan, 'stages' | 'next'> {
+  const { facts, problems, ticket, steps } = inputs;
+  const { garment } = facts;
+  const rows = ticket.flatMap((group) => group.rows);
+  const needing = (stage: StageId) => needs.some((need) => need.stage === stage);
+  const done: Readonly<Record<StageId, boolean>> = {
+    measure: !needing('measure'),
+    stretch: !needing('stretch'),
+    fit: garment.agreed.fit === true,
+    bands: garment.agreed.bands === true && !needing('bands'),
+    cut: rows.length > 0 && rows.every((row) => row.cut),
+    sew: steps.length > 0 && steps.every((step) => step.done),
+    wear: Object.keys(garment.fittings).length > 0,
+  };
+  const next = stageIds.find((stage) => !done[stage]);
+  const stages = Object.fromEntries(
+    stageIds.map((stage): [StageId, StageState] => {
+      const stopped = problems.some((problem) => problem.stage === stage && problem.severity === 'stop');
+      if (stopped) return [stage, 'attention'];
+      if (done[stage]) return [stage, 'done'];
+      return [stage, stage === next ? 'next' : 'open'];
+    }),
+  ) as Record<StageId, StageState>;
+  const stop = problems.find(({ severity }) => severity === 'stop');
+  const shown = next ?? 'wear';
+  const early = stop && stageIds.indexOf(stop.stage) <= stageIds.indexOf(shown);
+  return {
+    stages,
+    next: early ? { stage: stop.stage, sentence: stop.sentence } : { stage: shown, sentence: nextAction(inputs, needs, next) },
+  };
+}
+
+function nextAction({ ticket, steps, numbers }: StageInputs, needs: readonly Need[], next: StageId | undefined): Phrase {
+  switch (next) {
+    case undefined:
+      return say`Finished and noted`;
+    case 'measure':
+    case 'stretch':
+      return needs.find((need) => need.stage === next)?.sentence ?? say`Look at what is missing`;
+    case 'fit':
+      return say`Choose how close it should be`;
+    case 'bands':
+      return needs.find((need) => need.stage === next)?.sentence ?? say`Choose the neckband’s length`;
+    case 'cut': {
+      const row = ticket.flatMap((group) => group.rows).find((one) => !one.cut);
+      if (!row) return say`Cut the pieces`;
+      const name = row.label.toLowerCase();
+      return row.length ? say`Cut: ${name}, ${numbers[row.length.cm] as Explained}` : say`Cut: ${name}`;
+    }
+    case 'sew':
+      return steps.find((step) => !step.done)?.title ?? say`Sew`;
+    case 'wear':
+      return say`Try it on and write down what came out`;
+    default:
+      throw new Error(`expected a stage, got ${String(next satisfies never)}; add it to nextAction`);
+  }
+}

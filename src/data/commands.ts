@@ -1,0 +1,191 @@
+import 'server-only';
+import { and, desc, eq, gt, inArray, isNotNull, isNull, or } from 'drizzle-orm';
+import { applyChanges, inverseOf, pathsTouch, valueAt, type Change } from '@/core/facts/change';
+import type { Fault } from '@/core/facts/faults';
+import type { FactsByKind, RecordKind } from '@/core/facts/records';
+import type { Database } from './database';
+import { findRecord, tables, type Querier, type Stored } from './records';
+import { commandOps, commands } from './schema';
+
+/** One thing done to one record. `baseRevision` is what the writer last saw. */
+export type Op =
+  | { readonly op: 'create'; readonly kind: RecordKind; readonly id: string; readonly facts: FactsByKind[RecordKind] }
+  | { readonly op: 'set'; readonly kind: RecordKind; readonly id: string; readonly baseRevision: number; readonly changes: readonly Change[] }
+  | { readonly op: 'remove' | 'restore'; readonly kind: RecordKind; readonly id: string; readonly baseRevision: number };
+
+export interface Command {
+  /** What it is called beside the undo button. */
+  readonly label: string;
+  readonly ops: readonly Op[];
+}
+
+export type CommandResult =
+  | { readonly ok: true; readonly commandId: number; readonly records: readonly Stored[] }
+  | { readonly ok: false; readonly code: 'missing'; readonly kind: RecordKind }
+  | { readonly ok: false; readonly code: 'stale'; readonly record: Stored; readonly changed: readonly string[] }
+  | { readonly ok: false; readonly code: 'faults'; readonly faults: readonly Fault[] };
+
+/** Decides whether facts may be stored. Runs inside the transaction, on the facts as they would be. */
+export type Check = (kind: RecordKind, facts: unknown, db: Querier) => readonly Fault[];
+
+interface Context {
+  readonly now: string;
+  readonly check: Check;
+}
+
+class Refused extends Error {
+  constructor(readonly result: CommandResult & { ok: false }) {
+    super(result.code);
+  }
+}
+
+/** Carries out a command and stores its inverse, all in one transaction; nothing is written when any part is refused. */
+export function runCommand(db: Database, command: Command, context: Context): CommandResult {
+  return transact(db, (tx) => carryOut(tx, command, context));
+}
+
+export type UndoResult =
+  | CommandResult
+  | { readonly ok: false; readonly code: 'unknown-command' }
+  | { readonly ok: false; readonly code: 'changed-since'; readonly record: Stored; readonly paths: readonly string[] };
+
+/**
+ * Undoes a command by a new forward write. Refused, with the paths, where a field it touched has changed since.
+ * Undoing an undo puts the change back.
+ */
+export function undoCommand(db: Database, commandId: number, context: Context): UndoResult {
+  const command = db.select().from(commands).where(eq(commands.id, commandId)).get();
+  if (!command || command.undoneBy !== null) return { ok: false, code: 'unknown-command' };
+  const done = db.select().from(commandOps).where(eq(commandOps.commandId, commandId)).orderBy(desc(commandOps.id)).all();
+  for (const op of done) {
+    const record = findRecord(db, op.kind, op.recordId);
+    if (!record) return { ok: false, code: 'missing', kind: op.kind };
+    const paths = changedSince(record, op.op, op.changes as Change[]);
+    if (paths.length > 0) return { ok: false, code: 'changed-since', record, paths };
+  }
+  return transact(db, (tx) => {
+    const ops = done.map((op): Op => {
+      const { kind, recordId: id } = op;
+      const baseRevision = findRecord(tx, kind, id)?.revision ?? 0;
+      if (op.op === 'set') return { op: 'set', kind, id, baseRevision, changes: op.inverse as Change[] };
+      return { op: op.op === 'remove' ? 'restore' : 'remove', kind, id, baseRevision };
+    });
+    const result = carryOut(tx, { label: command.label, ops }, context, commandId);
+    tx.update(commands).set({ undoneBy: result.commandId }).where(eq(commands.id, commandId)).run();
+    if (command.undoes !== null) tx.update(commands).set({ undoneBy: null }).where(eq(commands.id, command.undoes)).run();
+    return result;
+  });
+}
+
+export interface UndoState {
+  /** The newest command on these records that can be undone. */
+  readonly undo?: { readonly commandId: number; readonly label: string };
+  /** The newest undo that nothing has followed, so that it can be put back. */
+  readonly redo?: { readonly commandId: number; readonly label: string };
+}
+
+/** What can be undone and put back on a page that shows these records. */
+export function undoState(db: Querier, scope: readonly { readonly kind: RecordKind; readonly id: string }[]): UndoState {
+  if (scope.length === 0) return {};
+  const inScope = or(...scope.map(({ kind, id }) => and(eq(commandOps.kind, kind), eq(commandOps.recordId, id))));
+  const newest = (which: 'done' | 'undone') =>
+    db
+      .select({ commandId: commands.id, label: commands.label })
+      .from(commands)
+      .innerJoin(commandOps, eq(commandOps.commandId, commands.id))
+      .where(and(inScope, isNull(commands.undoneBy), which === 'done' ? isNull(commands.undoes) : isNotNull(commands.undoes)))
+      .orderBy(desc(commands.id))
+      .limit(1)
+      .get();
+  const undo = newest('done');
+  const redo = newest('undone');
+  const followed =
+    redo &&
+    db
+      .select({ id: commands.id })
+      .from(commands)
+      .innerJoin(commandOps, eq(commandOps.commandId, commands.id))
+      .where(and(inScope, isNull(commands.undoes), gt(commands.id, redo.commandId)))
+      .limit(1)
+      .get();
+  return { ...(undo ? { undo } : {}), ...(redo && !followed ? { redo } : {}) };
+}
+
+function carryOut(tx: Querier, command: Command, context: Context, undoes?: number): CommandResult & { ok: true } {
+  const row = tx
+    .insert(commands)
+    .values({ at: context.now, label: command.label, undoes: undoes ?? null })
+    .returning({ id: commands.id })
+    .get();
+  const records = command.ops.map((op) => carryOutOp(tx, op, row.id, context));
+  return { ok: true, commandId: row.id, records };
+}
+
+function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Context): Stored {
+  const table = tables[op.kind];
+  const record = findRecord(tx, op.kind, op.id);
+  if (op.op === 'create') {
+    if (record) throw new Error(`expected a new id for a ${op.kind}, got one in use; make another`);
+    refuseFaults(check(op.kind, op.facts, tx));
+    tx.insert(table).values({ id: op.id, revision: 1, facts: op.facts, createdAt: now, updatedAt: now }).run();
+    log(tx, commandId, op, 1, [], []);
+    return findRecord(tx, op.kind, op.id) as Stored;
+  }
+  if (!record) throw new Refused({ ok: false, code: 'missing', kind: op.kind });
+  if (record.revision !== op.baseRevision) {
+    const changed = pathsSince(tx, op.kind, op.id, op.baseRevision);
+    throw new Refused({ ok: false, code: 'stale', record, changed });
+  }
+  const revision = record.revision + 1;
+  if (op.op === 'set') {
+    if (record.removed) throw new Refused({ ok: false, code: 'missing', kind: op.kind });
+    const facts = applyChanges(record.facts, op.changes);
+    refuseFaults(check(op.kind, facts, tx));
+    tx.update(table).set({ facts, revision, updatedAt: now }).where(eq(table.id, op.id)).run();
+    log(tx, commandId, op, revision, op.changes, inverseOf(record.facts, op.changes));
+  } else {
+    const removedAt = op.op === 'remove' ? now : null;
+    tx.update(table).set({ removedAt, revision, updatedAt: now }).where(eq(table.id, op.id)).run();
+    log(tx, commandId, op, revision, [], []);
+  }
+  return findRecord(tx, op.kind, op.id) as Stored;
+}
+
+function log(tx: Querier, commandId: number, op: Op, revision: number, changes: readonly Change[], inverse: readonly Change[]): void {
+  tx.insert(commandOps)
+    .values({ commandId, op: op.op, kind: op.kind, recordId: op.id, revision, changes, inverse })
+    .run();
+}
+
+/** The fields other writers have set since a revision. */
+function pathsSince(tx: Querier, kind: RecordKind, id: string, revision: number): string[] {
+  const rows = tx
+    .select({ changes: commandOps.changes })
+    .from(commandOps)
+    .where(and(eq(commandOps.kind, kind), inArray(commandOps.recordId, [id]), gt(commandOps.revision, revision)))
+    .all();
+  return [...new Set(rows.flatMap((row) => (row.changes as Change[]).map(({ path }) => path)))];
+}
+
+/** The paths on which a record no longer holds what the command wrote there. */
+function changedSince(record: Stored, op: Op['op'], changes: readonly Change[]): string[] {
+  if (op === 'remove') return record.removed ? [] : ['removed'];
+  if (op !== 'set') return record.removed ? ['removed'] : [];
+  return changes
+    .filter((change, at) => !changes.slice(at + 1).some((later) => pathsTouch(later.path, change.path)))
+    .filter(({ path, value }) => JSON.stringify(valueAt(record.facts, path) ?? null) !== JSON.stringify(value))
+    .map(({ path }) => path);
+}
+
+function refuseFaults(faults: readonly Fault[]): void {
+  if (faults.length > 0) throw new Refused({ ok: false, code: 'faults', faults });
+}
+
+function transact<R extends { ok: boolean }>(db: Database, work: (tx: Querier) => R): R | (CommandResult & { ok: false }) {
+  try {
+    return db.transaction((tx) => work(tx as unknown as Querier), { behavior: 'immediate' });
+  } catch (error) {
+    if (error instanceof Refused) return error.result;
+    throw error;
+  }
+}

@@ -1,0 +1,46 @@
+import 'server-only';
+import { existsSync, readFileSync } from 'node:fs';
+import { dirname, join, resolve } from 'node:path';
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import { openDatabase } from './database';
+
+const FOLDER = resolve('src/data/migrations');
+
+/**
+ * Brings a database up to date. Where something is to change, a dated copy is set aside first (`VACUUM INTO`,
+ * which takes in what is still in the WAL), and foreign keys are off meanwhile and checked before they are on.
+ * Returns the copy's path, or `undefined` when there was nothing to change or nothing to keep.
+ * Throws when the checked keys do not hold; the copy is then the way back.
+ */
+export function migrateDatabase(path: string, now: Date, folder: string = FOLDER): string | undefined {
+  const isNew = !existsSync(path);
+  const database = openDatabase(path);
+  const { $client: client } = database;
+  try {
+    const wanted = journalLength(folder);
+    if (appliedCount(client) >= wanted) return undefined;
+    const copy = isNew ? undefined : join(dirname(path), `before-${now.toISOString().replace(/[:.]/g, '-')}.db`);
+    if (copy) client.prepare('VACUUM INTO ?').run(copy);
+    client.pragma('foreign_keys = OFF');
+    migrate(database, { migrationsFolder: folder });
+    const broken = client.pragma('foreign_key_check') as unknown[];
+    if (broken.length > 0) {
+      throw new Error(`expected whole references after migrating, got ${broken.length} broken; restore ${copy ?? 'an empty file'}`);
+    }
+    client.pragma('foreign_keys = ON');
+    return copy;
+  } finally {
+    client.close();
+  }
+}
+
+function journalLength(folder: string): number {
+  const journal = JSON.parse(readFileSync(join(folder, 'meta/_journal.json'), 'utf8')) as { entries: unknown[] };
+  return journal.entries.length;
+}
+
+function appliedCount(client: { prepare(sql: string): { get(): unknown } }): number {
+  const table = client.prepare("SELECT 1 FROM sqlite_master WHERE name = '__drizzle_migrations'").get();
+  if (!table) return 0;
+  return (client.prepare('SELECT count(*) AS applied FROM __drizzle_migrations').get() as { applied: number }).applied;
+}

@@ -1,0 +1,124 @@
+import 'server-only';
+import { and, asc, desc, eq, inArray, isNull, like, or, sql } from 'drizzle-orm';
+import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
+import type { Database } from './database';
+import { cloths, garments, wearers } from './schema';
+
+/** A record as stored, with when it was last written and whether it is removed. */
+export interface Stored<K extends RecordKind = RecordKind> extends StoredRecord<K> {
+  readonly updatedAt: string;
+  readonly removed: boolean;
+}
+
+/** What can run a query: the database, or a transaction on it. */
+export type Querier = Pick<Database, 'select' | 'insert' | 'update'>;
+
+export const tables = { wearer: wearers, cloth: cloths, garment: garments } as const;
+
+/** The record, removed or not; `undefined` when it never was. */
+export function findRecord<K extends RecordKind>(db: Querier, kind: K, id: string): Stored<K> | undefined {
+  const table = tables[kind];
+  const row = db.select(stored(table)).from(table).where(eq(table.id, id)).get();
+  return row && toStored(kind, row);
+}
+
+export interface ListOptions {
+  readonly limit: number;
+  readonly offset?: number;
+  /** Only names that contain this. */
+  readonly query?: string;
+  readonly order?: 'name' | 'updated';
+}
+
+/** A page of the records that are not removed. */
+export function listRecords<K extends RecordKind>(
+  db: Querier,
+  kind: K,
+  { limit, offset = 0, query = '', order = 'name' }: ListOptions,
+): readonly Stored<K>[] {
+  const table = tables[kind];
+  const named = query === '' ? undefined : like(table.name, `%${escapeLike(query)}%`);
+  const sorted = order === 'name' ? asc(table.name) : desc(table.updatedAt);
+  return db
+    .select(stored(table))
+    .from(table)
+    .where(and(isNull(table.removedAt), named))
+    .orderBy(sorted, asc(table.id))
+    .limit(limit)
+    .offset(offset)
+    .all()
+    .map((row) => toStored(kind, row));
+}
+
+/** The records with these ids that exist and are not removed, by id. */
+export function recordsById<K extends RecordKind>(db: Querier, kind: K, ids: readonly string[]): ReadonlyMap<string, Stored<K>> {
+  const table = tables[kind];
+  const rows = db
+    .select(stored(table))
+    .from(table)
+    .where(and(inArray(table.id, [...new Set(ids)]), isNull(table.removedAt)))
+    .all();
+  return new Map(rows.map((row) => [row.id, toStored(kind, row)]));
+}
+
+/** Garments, newest first, that are for this wearer or out of one of these cloths. */
+export function garmentsSharing(
+  db: Querier,
+  { wearerId, clothIds, limit }: { wearerId?: string; clothIds: readonly string[]; limit: number },
+): readonly Stored<'garment'>[] {
+  const shares = [
+    ...(wearerId ? [eq(garments.wearerId, wearerId)] : []),
+    ...(clothIds.length > 0 ? [inArray(garments.outerClothId, clothIds), inArray(garments.bandClothId, clothIds)] : []),
+  ];
+  if (shares.length === 0) return [];
+  return db
+    .select(stored(garments))
+    .from(garments)
+    .where(and(isNull(garments.removedAt), or(...shares)))
+    .orderBy(desc(garments.updatedAt), asc(garments.id))
+    .limit(limit)
+    .all()
+    .map((row) => toStored('garment', row));
+}
+
+/** How many garments that are not removed use a wearer or a cloth. */
+export function countUses(db: Querier, kind: 'wearer' | 'cloth', id: string): number {
+  const uses =
+    kind === 'wearer' ? eq(garments.wearerId, id) : or(eq(garments.outerClothId, id), eq(garments.bandClothId, id));
+  const row = db
+    .select({ uses: sql<number>`count(*)` })
+    .from(garments)
+    .where(and(isNull(garments.removedAt), uses))
+    .get();
+  return row?.uses ?? 0;
+}
+
+type Table = (typeof tables)[RecordKind];
+
+const stored = (table: Table) => ({
+  id: table.id,
+  revision: table.revision,
+  facts: table.facts,
+  updatedAt: table.updatedAt,
+  removedAt: table.removedAt,
+});
+
+interface Row {
+  readonly id: string;
+  readonly revision: number;
+  readonly facts: unknown;
+  readonly updatedAt: string;
+  readonly removedAt: string | null;
+}
+
+const toStored = <K extends RecordKind>(kind: K, row: Row): Stored<K> => ({
+  kind,
+  id: row.id,
+  revision: row.revision,
+  facts: row.facts as FactsByKind[K],
+  updatedAt: row.updatedAt,
+  removed: row.removedAt !== null,
+});
+
+/** `%` and `_` in a search are themselves; SQLite's LIKE has no escape character of its own, so they are dropped. */
+const escapeLike = (query: string): string => query.replace(/[%_]/g, '');

@@ -1,0 +1,73 @@
+import { sql } from 'drizzle-orm';
+import { index, integer, sqliteTable, text, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core';
+
+/**
+ * One table per kind of record: its facts as JSON, and what is searched or joined as columns generated from
+ * them, so that there is one truth. A removed record stays, so that its removal can be undone.
+ */
+const recordColumns = () => ({
+  id: text('id').primaryKey(),
+  revision: integer('revision').notNull(),
+  facts: text('facts', { mode: 'json' }).notNull(),
+  createdAt: text('created_at').notNull(),
+  updatedAt: text('updated_at').notNull(),
+  removedAt: text('removed_at'),
+  name: text('name').generatedAlwaysAs(sql`json_extract(facts, '$.name')`, { mode: 'virtual' }),
+});
+
+export const wearers = sqliteTable('wearers', recordColumns(), (table) => [index('wearers_name').on(table.name)]);
+
+export const cloths = sqliteTable('cloths', recordColumns(), (table) => [index('cloths_name').on(table.name)]);
+
+export const garments = sqliteTable(
+  'garments',
+  {
+    ...recordColumns(),
+    wearerId: text('wearer_id')
+      .generatedAlwaysAs(sql`json_extract(facts, '$.wearerId')`, { mode: 'stored' })
+      .references((): AnySQLiteColumn => wearers.id),
+    outerClothId: text('outer_cloth_id')
+      .generatedAlwaysAs(sql`json_extract(facts, '$.outerClothId')`, { mode: 'stored' })
+      .references((): AnySQLiteColumn => cloths.id),
+    bandClothId: text('band_cloth_id')
+      .generatedAlwaysAs(sql`json_extract(facts, '$.bandClothId')`, { mode: 'stored' })
+      .references((): AnySQLiteColumn => cloths.id),
+  },
+  (table) => [
+    index('garments_updated').on(table.removedAt, table.updatedAt),
+    index('garments_wearer').on(table.wearerId),
+    index('garments_outer_cloth').on(table.outerClothId),
+    index('garments_band_cloth').on(table.bandClothId),
+    index('garments_name').on(table.name),
+  ],
+);
+
+/** Every command that was carried out, so that it can be undone. */
+export const commands = sqliteTable('commands', {
+  id: integer('id').primaryKey({ autoIncrement: true }),
+  at: text('at').notNull(),
+  label: text('label').notNull(),
+  /** The command this one undoes. */
+  undoes: integer('undoes').references((): AnySQLiteColumn => commands.id),
+  /** The command that undid this one; empty again when that is itself undone. */
+  undoneBy: integer('undone_by').references((): AnySQLiteColumn => commands.id),
+});
+
+/** What a command did to one record, and what puts it back. */
+export const commandOps = sqliteTable(
+  'command_ops',
+  {
+    id: integer('id').primaryKey({ autoIncrement: true }),
+    commandId: integer('command_id')
+      .notNull()
+      .references(() => commands.id),
+    op: text('op', { enum: ['create', 'set', 'remove', 'restore'] }).notNull(),
+    kind: text('kind', { enum: ['wearer', 'cloth', 'garment'] }).notNull(),
+    recordId: text('record_id').notNull(),
+    /** The record's revision after this. */
+    revision: integer('revision').notNull(),
+    changes: text('changes', { mode: 'json' }).notNull(),
+    inverse: text('inverse', { mode: 'json' }).notNull(),
+  },
+  (table) => [index('command_ops_record').on(table.kind, table.recordId, table.id)],
+);

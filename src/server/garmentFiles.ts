@@ -1,0 +1,92 @@
+import 'server-only';
+import { randomUUID } from 'node:crypto';
+import type { FactsByKind, RecordKind } from '@/core/facts/records';
+import type { Garment } from '@/core/facts/garment';
+import {
+  MAX_GARMENT_FILE_BYTES,
+  garmentFileSpec,
+  readGarmentFile,
+  writeGarmentFile,
+  type GarmentFile,
+} from '@/core/formats/garmentFile';
+import type { GarmentFacts } from '@/core/plan/types';
+import type { Op } from '@/data/commands';
+import type { Database } from '@/data/database';
+import { findRecord } from '@/data/records';
+import { faultsRefusal, readText, refusal } from './http';
+import { joiFaults, joiOf } from './joiSpec';
+import { commandResponse, write } from './recordRoutes';
+
+const fileSchema = joiOf(garmentFileSpec);
+
+/** Reads a garment file into new records, all or nothing. A wearer or cloth that is here unchanged is used again. */
+export async function importGarmentFile(db: Database, request: Request): Promise<Response> {
+  const body = await readText(request, MAX_GARMENT_FILE_BYTES);
+  if (!body.ok) return body.response;
+  const read = readGarmentFile(body.value);
+  if (!read.ok) return faultsRefusal(read.faults);
+  const faults = joiFaults(fileSchema, read.file);
+  if (faults.length > 0) return faultsRefusal(faults);
+  const { ops } = importOps(db, read.file, randomUUID);
+  return commandResponse(write(db, { label: `Bring in ${read.file.garment.name}`, ops }), 201);
+}
+
+/** The ops that bring a file in, and the id its garment gets. The garment's op comes last. */
+export function importOps(db: Database, file: GarmentFile, newId: () => string): { ops: readonly Op[]; garmentId: string } {
+  const ops: Op[] = [];
+  const place = <K extends RecordKind>(kind: K, id: string | undefined, facts: FactsByKind[K] | undefined): string | undefined => {
+    if (!facts) return undefined;
+    const made = ops.find((op) => op.op === 'create' && op.kind === kind && JSON.stringify(op.facts) === JSON.stringify(facts));
+    if (made) return made.id;
+    const here = id === undefined ? undefined : findRecord(db, kind, id);
+    if (here && !here.removed && JSON.stringify(here.facts) === JSON.stringify(facts)) return here.id;
+    const fresh = id === undefined || here ? newId() : id;
+    ops.push({ op: 'create', kind, id: fresh, facts });
+    return fresh;
+  };
+  const { garment } = file;
+  const wearerId = place('wearer', garment.wearerId, file.wearer);
+  const outerClothId = place('cloth', garment.outerClothId, file.outer);
+  const bandClothId = place('cloth', garment.bandClothId, file.band);
+  const garmentId = newId();
+  ops.push({ op: 'create', kind: 'garment', id: garmentId, facts: linked(garment, { wearerId, outerClothId, bandClothId }) });
+  return { ops, garmentId };
+}
+
+/** The garment as a file to save, with its wearer's measurements only where that was asked for. */
+export function exportGarment(db: Database, id: string, withMeasurements: boolean): Response {
+  const found = findRecord(db, 'garment', id);
+  if (!found || found.removed) return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
+  const file = writeGarmentFile(garmentFacts(db, found.facts), { withMeasurements });
+  const name = found.facts.name.replace(/[^A-Za-z0-9]+/g, '-').replace(/^-|-$/g, '').toLowerCase() || 'garment';
+  return new Response(`${JSON.stringify(file, null, 2)}\n`, {
+    headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${name}.json"` },
+  });
+}
+
+/** A new garment like this one: same choices, nothing cut, sewn or worn yet. */
+export function copyGarment(db: Database, id: string): Response {
+  const found = findRecord(db, 'garment', id);
+  if (!found || found.removed) return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
+  const name = `${found.facts.name.slice(0, 50)}, again`;
+  const facts: Garment = { ...found.facts, name, agreed: {}, cuts: {}, sewn: {}, stepNotes: {}, fittings: {} };
+  const ops: Op[] = [{ op: 'create', kind: 'garment', id: randomUUID(), facts }];
+  return commandResponse(write(db, { label: `Copy ${found.facts.name}`, ops }), 201);
+}
+
+/** A garment with the records it names. */
+export function garmentFacts(db: Database, garment: Garment): GarmentFacts {
+  const find = <K extends RecordKind>(kind: K, id: string | undefined): FactsByKind[K] | undefined => {
+    const record = id === undefined ? undefined : findRecord(db, kind, id);
+    return record && !record.removed ? record.facts : undefined;
+  };
+  const wearer = find('wearer', garment.wearerId);
+  const outer = find('cloth', garment.outerClothId);
+  const band = find('cloth', garment.bandClothId);
+  return { garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) };
+}
+
+function linked(garment: Garment, ids: Pick<Garment, 'wearerId' | 'outerClothId' | 'bandClothId'>): Garment {
+  const { wearerId: _w, outerClothId: _o, bandClothId: _b, ...rest } = garment;
+  return { ...rest, ...Object.fromEntries(Object.entries(ids).filter(([, id]) => id !== undefined)) };
+}

@@ -1,0 +1,71 @@
+import 'server-only';
+import type Joi from 'joi';
+import type { Fault } from '@/core/facts/faults';
+import { isUsablePath } from '@/core/facts/change';
+import { joiFaults } from './joiSpec';
+
+/** Largest body of an ordinary write, bytes. */
+export const MAX_BODY_BYTES = 1_000_000;
+
+export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
+
+/** An answer that is not what was asked for: a code, a sentence for the person, and the faults by path. */
+export function refusal(status: number, code: string, sentence: string, more: object = {}): Response {
+  return Response.json({ code, sentence, ...more }, { status });
+}
+
+export const faultsRefusal = (faults: readonly Fault[]): Response =>
+  refusal(422, 'faults', faults[0]?.sentence ?? 'Something is filled in wrongly.', { faults });
+
+/** The body's text, or a 413 as soon as more than `maxBytes` have come in, whatever the headers said. */
+export async function readText(request: Request, maxBytes: number): Promise<Body<string>> {
+  const tooLarge = (): Body<string> => ({
+    ok: false,
+    response: refusal(413, 'too-large', `That is more than ${Math.round(maxBytes / 1000)} kB: send something smaller.`),
+  });
+  if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLarge();
+  const reader = request.body?.getReader();
+  if (!reader) return { ok: true, value: '' };
+  const chunks: Uint8Array[] = [];
+  let bytes = 0;
+  for (let read = await reader.read(); !read.done; read = await reader.read()) {
+    bytes += read.value.byteLength;
+    if (bytes > maxBytes) {
+      await reader.cancel();
+      return tooLarge();
+    }
+    chunks.push(read.value);
+  }
+  return { ok: true, value: Buffer.concat(chunks).toString('utf8') };
+}
+
+/** The body as JSON that matches a schema, or the refusal to answer with. */
+export async function readJson<T>(request: Request, schema: Joi.Schema): Promise<Body<T>> {
+  const text = await readText(request, MAX_BODY_BYTES);
+  if (!text.ok) return text;
+  let value: unknown;
+  try {
+    value = JSON.parse(text.value);
+  } catch {
+    return { ok: false, response: refusal(400, 'not-json', 'The request is not JSON: reload the page and try again.') };
+  }
+  const faults = joiFaults(schema, value);
+  if (faults.length > 0) return { ok: false, response: faultsRefusal(faults) };
+  return { ok: true, value: value as T };
+}
+
+/** A Joi check that a change's path can be followed. */
+export function usablePath(value: string): string {
+  if (!isUsablePath(value)) throw new Error('That is not a field of this record.');
+  return value;
+}
+
+/** Runs a handler so that a fault nobody foresaw is a sentence too, and is written to the server's log. */
+export async function answer(handler: () => Promise<Response> | Response): Promise<Response> {
+  try {
+    return await handler();
+  } catch (error) {
+    console.error(error);
+    return refusal(503, 'fault', 'That could not be done and nothing was changed: try again.');
+  }
+}

@@ -1,0 +1,144 @@
+import 'server-only';
+import { randomUUID } from 'node:crypto';
+import Joi from 'joi';
+import type { Change } from '@/core/facts/change';
+import { recordKinds, recordNames, type FactsByKind, type RecordKind, type StoredRecord } from '@/core/facts/records';
+import { runCommand, undoCommand, undoState, type Command, type CommandResult, type Op, type UndoResult } from '@/data/commands';
+import type { Database } from '@/data/database';
+import { countUses, findRecord } from '@/data/records';
+import { checkRecord } from './checkRecord';
+import { faultsRefusal, readJson, refusal, usablePath } from './http';
+
+const MAX_CHANGES = 200;
+const label = Joi.string().max(120).required().messages({ '*': 'Give the change a name of at most 120 characters.' });
+const revision = Joi.number().integer().min(0).required().messages({ '*': 'Say which revision this is based on: reload the page.' });
+
+/** The bodies of the routes that write, by name; the bad-input tests walk this list. */
+export const bodySchemas = {
+  create: Joi.object({ label, facts: Joi.object().required().messages({ '*': 'Send the facts of the new record.' }) }),
+  change: Joi.object({
+    label,
+    baseRevision: revision,
+    changes: Joi.array()
+      .min(1)
+      .max(MAX_CHANGES)
+      .required()
+      .items(
+        Joi.object({
+          path: Joi.string().max(200).required().custom(usablePath).messages({ '*': 'That is not a field of this record.' }),
+          value: Joi.any().required().messages({ '*': 'Send a value, or null to clear the field.' }),
+        }),
+      )
+      .messages({ '*': `Send 1 to ${MAX_CHANGES} changes.` }),
+  }),
+  remove: Joi.object({ baseRevision: revision }),
+  undo: Joi.object({ commandId: Joi.number().integer().min(1).required().messages({ '*': 'Say which change to undo.' }) }),
+} as const;
+
+/** What each `RecordKind` in a URL is, or a refusal. */
+export function kindOf(text: string): RecordKind | undefined {
+  return recordKinds.find((kind) => kind === text);
+}
+
+const noKind = (): Response => refusal(404, 'missing', 'There is no such kind of record.');
+
+export async function createRecord(db: Database, kindText: string, request: Request): Promise<Response> {
+  const kind = kindOf(kindText);
+  if (!kind) return noKind();
+  const body = await readJson<{ label: string; facts: FactsByKind[RecordKind] }>(request, bodySchemas.create);
+  if (!body.ok) return body.response;
+  const { facts } = body.value;
+  return commandResponse(write(db, { label: body.value.label, ops: [{ op: 'create', kind, id: randomUUID(), facts }] }), 201);
+}
+
+export function readRecord(db: Database, kindText: string, id: string): Response {
+  const kind = kindOf(kindText);
+  if (!kind) return noKind();
+  const record = findRecord(db, kind, id);
+  return record && !record.removed ? Response.json({ record: wire(record) }) : gone(kind);
+}
+
+export async function changeRecord(db: Database, kindText: string, id: string, request: Request): Promise<Response> {
+  const kind = kindOf(kindText);
+  if (!kind) return noKind();
+  const body = await readJson<{ label: string; baseRevision: number; changes: Change[] }>(request, bodySchemas.change);
+  if (!body.ok) return body.response;
+  const { label: name, baseRevision, changes } = body.value;
+  return commandResponse(write(db, { label: name, ops: [{ op: 'set', kind, id, baseRevision, changes }] }));
+}
+
+export async function removeRecord(db: Database, kindText: string, id: string, request: Request): Promise<Response> {
+  const kind = kindOf(kindText);
+  if (!kind) return noKind();
+  const body = await readJson<{ baseRevision: number }>(request, bodySchemas.remove);
+  if (!body.ok) return body.response;
+  const record = findRecord(db, kind, id);
+  if (!record || record.removed) return gone(kind);
+  const uses = kind === 'garment' ? 0 : countUses(db, kind, id);
+  if (uses > 0) {
+    const what = uses === 1 ? 'A garment uses' : `${uses} garments use`;
+    return refusal(409, 'in-use', `${what} this ${recordNames[kind]}: change or remove them first.`);
+  }
+  const ops: Op[] = [{ op: 'remove', kind, id, baseRevision: body.value.baseRevision }];
+  return commandResponse(write(db, { label: `Remove ${record.facts.name}`, ops }));
+}
+
+export async function undo(db: Database, request: Request): Promise<Response> {
+  const body = await readJson<{ commandId: number }>(request, bodySchemas.undo);
+  if (!body.ok) return body.response;
+  return undoResponse(undoCommand(db, body.value.commandId, context()));
+}
+
+/** `scope` is `kind:id,kind:id`: the records the page shows. */
+export function readUndoState(db: Database, scope: string): Response {
+  const records = scope
+    .split(',')
+    .slice(0, 20)
+    .flatMap((entry) => {
+      const [kindText = '', id = ''] = entry.split(':');
+      const kind = kindOf(kindText);
+      return kind && id !== '' ? [{ kind, id }] : [];
+    });
+  return Response.json(undoState(db, records));
+}
+
+/** Carries out a command with the server's clock and checks. */
+export const write = (db: Database, command: Command): CommandResult => runCommand(db, command, context());
+
+const context = () => ({ now: new Date().toISOString(), check: checkRecord });
+
+export const wire = ({ kind, id, revision: at, facts }: StoredRecord): StoredRecord => ({ kind, id, revision: at, facts });
+
+const gone = (kind: RecordKind): Response =>
+  refusal(404, 'missing', `This ${recordNames[kind]} is no longer here: go back to the list, or undo its removal.`);
+
+export function commandResponse(result: CommandResult, status = 200): Response {
+  if (result.ok) return Response.json({ commandId: result.commandId, records: result.records.map(wire) }, { status });
+  switch (result.code) {
+    case 'missing':
+      return gone(result.kind);
+    case 'stale':
+      return refusal(409, 'stale', 'This was changed in another window meanwhile. Nothing of yours is lost: choose which to keep.', {
+        record: wire(result.record),
+        changed: result.changed,
+      });
+    case 'faults':
+      return faultsRefusal(result.faults);
+    default:
+      throw new Error(`expected a known refusal, got ${JSON.stringify(result satisfies never)}`);
+  }
+}
+
+function undoResponse(result: UndoResult): Response {
+  if (result.ok) return commandResponse(result);
+  if (result.code === 'unknown-command') {
+    return refusal(404, 'missing', 'That change is already undone: reload the page to see how things stand.');
+  }
+  if (result.code === 'changed-since') {
+    return refusal(409, 'changed-since', 'That was changed again since, so it is not undone. Undo the later change first.', {
+      record: wire(result.record),
+      changed: result.paths,
+    });
+  }
+  return commandResponse(result);
+}
