@@ -1,9 +1,11 @@
 import 'server-only';
-import type { Explained, Phrase } from '@/core/explain/explained';
+import type { Explained } from '@/core/explain/explained';
 import type { Garment } from '@/core/facts/garment';
 import type { StoredRecord } from '@/core/facts/records';
 import { planGarment } from '@/core/plan/planGarment';
-import type { StageId, StageState } from '@/core/plan/types';
+import type { GarmentPlan } from '@/core/plan/types';
+import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
+import type { Choice, EarlierFitting, GarmentLine, GarmentView, JumpTarget, WorthAMinute } from '@/core/views/pageViews';
 import type { Database } from '@/data/database';
 import { findRecord, garmentsSharing, listRecords, recordsById, type Stored } from '@/data/records';
 import { wire } from './recordRoutes';
@@ -13,29 +15,6 @@ export const GARMENTS_A_PAGE = 50;
 /** Cloths and wearers offered in a choice; a household has fewer. */
 const MAX_CHOICES = 500;
 const MAX_EARLIER = 12;
-
-/** A garment in a list: where it stands and what to do next, computed from its facts. */
-export interface GarmentLine {
-  readonly id: string;
-  readonly name: string;
-  readonly wearer: string | undefined;
-  readonly cloths: readonly string[];
-  readonly stages: Readonly<Record<StageId, StageState>>;
-  readonly nextStage: StageId;
-  readonly next: Phrase;
-  /** The numbers `next` speaks of. */
-  readonly numbers: Readonly<Record<string, Explained>>;
-  readonly blocked: boolean;
-  readonly finished: boolean;
-  readonly minutesLeft: number;
-  readonly lastNote: string | undefined;
-  readonly updatedAt: string;
-}
-
-export interface Choice {
-  readonly id: string;
-  readonly name: string;
-}
 
 /** The server's day, `YYYY-MM-DD`, in its own time zone. */
 export function today(now: Date = new Date()): string {
@@ -75,6 +54,8 @@ export function garmentLines(
       numbers: Object.fromEntries(named.map((id) => [id, plan.numbers[id] as Explained])),
       blocked: plan.problems.some(({ severity }) => severity === 'stop'),
       finished: plan.stages.wear === 'done',
+      setup: setupOf(plan),
+      sewn: [plan.steps.length - left.length, plan.steps.length],
       minutesLeft: left.reduce((sum, minutes) => sum + minutes, 0),
       lastNote: lastFitting(garment)?.next ?? lastFitting(garment)?.note,
       updatedAt: record.updatedAt,
@@ -83,24 +64,37 @@ export function garmentLines(
   return { lines, more: records.length > limit };
 }
 
-/** What came out of an earlier garment, shown again when the next is planned. */
-export interface EarlierFitting {
-  readonly garmentId: string;
-  readonly garment: string;
-  readonly sameWearer: boolean;
-  readonly sameCloth: boolean;
-  readonly fitting: NonNullable<ReturnType<typeof lastFitting>>;
+/** The machine and stitch the next unsewn step wants, once sewing has come. */
+function setupOf(plan: GarmentPlan): string | undefined {
+  if (plan.next.stage !== 'sew') return undefined;
+  const step = plan.steps.find((one) => !one.done);
+  const setup = plan.setups.find((one) => one.stitch === step?.stitch);
+  return setup && `${setup.machine}: ${setup.name}`;
 }
 
-export interface GarmentView {
-  readonly garment: StoredRecord<'garment'>;
-  readonly wearer: StoredRecord<'wearer'> | undefined;
-  readonly outer: StoredRecord<'cloth'> | undefined;
-  readonly band: StoredRecord<'cloth'> | undefined;
-  readonly wearers: readonly Choice[];
-  readonly cloths: readonly Choice[];
-  readonly earlier: readonly EarlierFitting[];
-  readonly today: string;
+const DAYS_A_MONTH = 30.4;
+const MAX_WORTH = 5;
+
+/** Old measurements of growing wearers and cloths not yet washed, for the table. */
+export function worthAMinute(db: Database): readonly WorthAMinute[] {
+  const onDate = today();
+  const old = recordList(db, 'wearer').flatMap(({ id, facts }): WorthAMinute[] => {
+    const newest = Object.values(facts.measurements)
+      .map((set) => set.measuredOn)
+      .sort()
+      .at(-1);
+    const href = `/wearers/${id}`;
+    if (newest === undefined) return [{ sentence: `${facts.name} has no measurements yet.`, action: 'Measure', href }];
+    const days = daysBetween(newest, onDate);
+    if (days <= OLD_AFTER_DAYS[facts.grown]) return [];
+    const months = Math.round(days / DAYS_A_MONTH);
+    const why = facts.grown === 'child' ? ' Children grow.' : '';
+    return [{ sentence: `${facts.name} was measured ${months} months ago.${why}`, action: 'Measure again', href }];
+  });
+  const unwashed = recordList(db, 'cloth')
+    .filter(({ facts }) => facts.washed === 'no')
+    .map(({ id, facts }): WorthAMinute => ({ sentence: `${facts.name} has not been washed.`, action: 'Wash it before cutting', href: `/cloth/${id}` }));
+  return [...old, ...unwashed].slice(0, MAX_WORTH);
 }
 
 export function garmentView(db: Database, id: string): GarmentView | undefined {
@@ -136,15 +130,14 @@ function earlierFittings(db: Database, garment: Stored<'garment'>): EarlierFitti
 export const choices = (db: Database, kind: 'wearer' | 'cloth'): readonly Choice[] =>
   listRecords(db, kind, { limit: MAX_CHOICES }).map(({ id, facts }) => ({ id, name: facts.name }));
 
+/** One wearer or cloth for its own page; `undefined` when it is not here. */
+export function recordView<K extends 'wearer' | 'cloth'>(db: Database, kind: K, id: string): StoredRecord<K> | undefined {
+  return shown(findRecord(db, kind, id));
+}
+
 /** Every wearer or cloth, for its own list. */
 export const recordList = <K extends 'wearer' | 'cloth'>(db: Database, kind: K): readonly StoredRecord<K>[] =>
   listRecords(db, kind, { limit: MAX_CHOICES }).map((record) => wire(record) as StoredRecord<K>);
-
-export interface JumpTarget {
-  readonly href: string;
-  readonly label: string;
-  readonly what: string;
-}
 
 const PLACES: readonly JumpTarget[] = [
   { href: '/', label: 'On the table', what: 'place' },

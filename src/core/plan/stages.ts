@@ -92,7 +92,7 @@ function nextAction({ ticket, steps, numbers }: StageInputs, needs: readonly Nee
       const row = ticket.flatMap((group) => group.rows).find((one) => !one.cut);
       if (!row) return say`Cut the pieces`;
       const name = row.label.toLowerCase();
-      return row.length ? say`Cut: ${name}, ${numbers[row.length.cm] as Explained}` : say`Cut: ${name}`;
+      return row.length ? say`Cut: ${name}, ${numbers[row.length.exact] as Explained}` : say`Cut: ${name}`;
     }
     case 'sew':
       return steps.find((step) => !step.done)?.title ?? say`Sew`;

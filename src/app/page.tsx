@@ -1,0 +1,10 @@
+import { getDatabase } from '@/data/database';
+import { TablePage } from '@/features/table/TablePage';
+import { garmentLines, worthAMinute } from '@/server/views';
+
+export const dynamic = 'force-dynamic';
+
+export default function Page() {
+  const db = getDatabase();
+  return <TablePage lines={garmentLines(db).lines} worth={worthAMinute(db)} />;
+}

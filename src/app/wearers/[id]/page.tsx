@@ -1,0 +1,14 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import { getDatabase } from '@/data/database';
+import { WearerPage } from '@/features/wearers/WearerPage';
+import { recordView, today } from '@/server/views';
+
+export const dynamic = 'force-dynamic';
+export const metadata: Metadata = { title: 'Wearer' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const wearer = recordView(getDatabase(), 'wearer', (await params).id);
+  if (!wearer) notFound();
+  return <WearerPage key={wearer.id} wearer={wearer} today={today()} />;
+}

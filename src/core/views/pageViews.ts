@@ -1,0 +1,67 @@
+import type { Explained, Phrase } from '../explain/explained';
+import type { Fitting } from '../facts/garment';
+import type { StoredRecord } from '../facts/records';
+import type { StageId, StageState } from '../plan/types';
+
+/** What the server hands to a page: types only, so that browser and server agree on them. */
+
+/** A garment in a list: where it stands and what to do next, computed from its facts. */
+export interface GarmentLine {
+  readonly id: string;
+  readonly name: string;
+  readonly wearer: string | undefined;
+  readonly cloths: readonly string[];
+  readonly stages: Readonly<Record<StageId, StageState>>;
+  readonly nextStage: StageId;
+  readonly next: Phrase;
+  /** The numbers `next` speaks of. */
+  readonly numbers: Readonly<Record<string, Explained>>;
+  readonly blocked: boolean;
+  readonly finished: boolean;
+  /** The machine setup the next step wants, in words; absent when it wants none. */
+  readonly setup: string | undefined;
+  /** Steps sewn and steps in all. */
+  readonly sewn: readonly [number, number];
+  readonly minutesLeft: number;
+  readonly lastNote: string | undefined;
+  readonly updatedAt: string;
+}
+
+export interface Choice {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** What came out of an earlier garment, shown again when the next is planned. */
+export interface EarlierFitting {
+  readonly garmentId: string;
+  readonly garment: string;
+  readonly sameWearer: boolean;
+  readonly sameCloth: boolean;
+  readonly fitting: Fitting;
+}
+
+export interface GarmentView {
+  readonly garment: StoredRecord<'garment'>;
+  readonly wearer: StoredRecord<'wearer'> | undefined;
+  readonly outer: StoredRecord<'cloth'> | undefined;
+  readonly band: StoredRecord<'cloth'> | undefined;
+  readonly wearers: readonly Choice[];
+  readonly cloths: readonly Choice[];
+  readonly earlier: readonly EarlierFitting[];
+  readonly today: string;
+}
+
+/** A place or record the jump box can go to. */
+export interface JumpTarget {
+  readonly href: string;
+  readonly label: string;
+  readonly what: string;
+}
+
+/** Something small that would make a plan safer. */
+export interface WorthAMinute {
+  readonly sentence: string;
+  readonly action: string;
+  readonly href: string;
+}

@@ -1,0 +1,112 @@
+'use client';
+import { catalogue } from '@/core/garments/catalogue';
+import type { TicketRow } from '@/core/plan/types';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { PhraseText } from '@/ui/PhraseText';
+import { useUnit } from '@/ui/unit';
+import table from '@/ui/table.module.css';
+import styles from './GarmentPage.module.css';
+import { NextButton } from './NextButton';
+import { useCutTick } from './useCutTick';
+import { useGarment } from './useGarment';
+
+const EACH_HEAD: Readonly<Record<string, string>> = { outer: 'Body and sleeves', band: 'Neckband', stay: 'Shoulder stay' };
+
+/** Every piece with its count, left and right apart, its direction, allowances, marks and a tick. */
+export function CutStage() {
+  const { plan, garment } = useGarment();
+  const { unit } = useUnit();
+  const tick = useCutTick();
+  const pieces = catalogue[garment.kind].pieces;
+  const side = (which: 'left' | 'right') => plan.ticket.flatMap((group) => group.rows).filter((row) => row.id.endsWith(`-${which}`));
+  const cutOf = (rows: readonly TicketRow[]) => rows.filter((row) => row.cut).length;
+  return (
+    <div className={styles.stage}>
+      <p className="soft">
+        One flat layer keeps the cloth from stretching while it is cut. Close the rotary cutter whenever you put it down, and cut away from yourself.
+      </p>
+      {plan.ticket.map((group) => (
+        <section key={group.role}>
+          <div className={styles.between}>
+            <h2>{EACH_HEAD[group.role]}</h2>
+            <span className="soft">
+              <PhraseText phrase={group.material} />
+            </span>
+          </div>
+          <div className={table.scroll}>
+            <table className={table.table}>
+              <thead>
+                <tr>
+                  <th>Cut</th>
+                  <th>Piece</th>
+                  <th className={table.num}>How many</th>
+                  <th className={table.num}>Size</th>
+                  <th>How</th>
+                </tr>
+              </thead>
+              <tbody>
+                {group.rows.map((row) => {
+                  const piece = pieces.find(({ id }) => id === row.id);
+                  return (
+                    <tr key={row.id}>
+                      <td>
+                        <input
+                          type="checkbox"
+                          aria-label={`${row.label} is cut`}
+                          checked={row.cut !== undefined}
+                          onChange={(event) => tick(row, event.target.checked)}
+                          style={{ width: 24, height: 24, accentColor: 'var(--capacity)' }}
+                        />
+                      </td>
+                      <td>
+                        <strong>{row.label}</strong>
+                        {row.cut && <p className="soft small">cut on {row.cut.on}</p>}
+                        {row.cut?.changed && (
+                          <p className="small" style={{ color: 'var(--demand)' }}>
+                            <PhraseText phrase={row.cut.changed} />
+                          </p>
+                        )}
+                      </td>
+                      <td className={table.num}>
+                        <ExplainedNumber id={row.count} />
+                      </td>
+                      <td className={table.num}>
+                        {row.length ? <ExplainedNumber id={row.cut?.length ?? row.length[unit]} /> : '—'}
+                        {row.width && (
+                          <>
+                            {' × '}
+                            <ExplainedNumber id={row.cut?.width ?? row.width[unit]} />
+                          </>
+                        )}
+                      </td>
+                      <td>
+                        {piece?.onFold && <p>on the fold, or a half, flipped and finished</p>}
+                        {piece?.side && <p>the mirror of the other: turn the pattern piece over</p>}
+                        {row.details.map((detail, at) => (
+                          <p key={at} className="soft">
+                            <PhraseText phrase={detail} />
+                          </p>
+                        ))}
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          </div>
+        </section>
+      ))}
+      <p>
+        <strong>
+          Left {cutOf(side('left'))} of {side('left').length} cut, right {cutOf(side('right'))} of {side('right').length} cut.
+        </strong>{' '}
+        <span className="soft">Two identical halves is the classic mistake.</span>
+      </p>
+      <p>
+        Allowances: seams <ExplainedNumber id="sew.seamAllowance" />, neck <ExplainedNumber id="sew.neckAllowance" />, sleeve hems <ExplainedNumber id="sew.sleeveHem" />, hem{' '}
+        <ExplainedNumber id="sew.hem" />. Mark the front’s centre, the back’s centre and the sleeve tops; double notches on the back.
+      </p>
+      <NextButton to="sew" />
+    </div>
+  );
+}

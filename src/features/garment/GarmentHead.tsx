@@ -1,0 +1,93 @@
+'use client';
+import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogContent from '@mui/material/DialogContent';
+import DialogTitle from '@mui/material/DialogTitle';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { RequestRefused, request } from '@/features/records/api';
+import { NameField } from '@/features/records/NameField';
+import { RemoveButton } from '@/features/records/RemoveButton';
+import { useRecords } from '@/features/records/RecordsProvider';
+import styles from './GarmentPage.module.css';
+import { useGarment } from './useGarment';
+
+const MACHINE_WORDS = { 'serger-coverstitch': 'serger and coverstitch', 'sewing-only': 'sewing machine' } as const;
+
+/** The garment's name and what it is made from; copy it, save it as a file, remove it. */
+export function GarmentHead() {
+  const { id, garment, facts, set, fault } = useGarment();
+  const records = useRecords();
+  const router = useRouter();
+  const [saving, setSaving] = useState(false);
+  const [trouble, setTrouble] = useState<string | undefined>(undefined);
+  const attempt = async (work: () => Promise<void>) => {
+    try {
+      await records.flush();
+      await work();
+    } catch (error) {
+      if (!(error instanceof RequestRefused)) throw error;
+      setTrouble(error.message);
+    }
+  };
+  const copy = () =>
+    attempt(async () => {
+      const written = await request<{ records: { id: string }[] }>('POST', `/api/garments/${id}/copy`);
+      router.push(`/garments/${written.records[0]?.id}`);
+    });
+  const parts = [
+    facts.wearer ? `for ${facts.wearer.name}` : 'for nobody yet',
+    facts.outer?.name ?? 'no cloth yet',
+    facts.band && facts.band.name !== facts.outer?.name ? `band of ${facts.band.name}` : undefined,
+    MACHINE_WORDS[garment.machines],
+  ];
+  return (
+    <div className={styles.head}>
+      <div style={{ flex: '1 1 320px' }}>
+        <NameField label="Garment’s name" value={garment.name} fault={fault('name')} onChange={(name) => set('Name', { name })} />
+        <p className="soft">{parts.filter(Boolean).join(' · ')}</p>
+        {trouble && (
+          <p role="alert" style={{ color: 'var(--demand)' }}>
+            {trouble}
+          </p>
+        )}
+      </div>
+      <div className={styles.actions} style={{ gap: 2 }}>
+        <Button size="small" onClick={() => void copy()}>
+          Make another
+        </Button>
+        <Button size="small" onClick={() => setSaving(true)}>
+          Save as a file
+        </Button>
+        <RemoveButton kind="garment" id={id} back="/garments" />
+      </div>
+      {saving && <SaveDialog id={id} onClose={() => setSaving(false)} />}
+    </div>
+  );
+}
+
+/** Asks before body measurements go into a file. */
+function SaveDialog({ id, onClose }: { id: string; onClose: () => void }) {
+  const [withMeasurements, setWith] = useState(false);
+  return (
+    <Dialog open onClose={onClose} aria-labelledby="save-title">
+      <DialogTitle id="save-title">Save this garment as a file</DialogTitle>
+      <DialogContent>
+        <p>The file holds the garment, its cloths and tests, and every choice. Whoever gets it can read it.</p>
+        <FormControlLabel
+          control={<Checkbox checked={withMeasurements} onChange={(event) => setWith(event.target.checked)} />}
+          label="Put the wearer’s body measurements in too"
+        />
+      </DialogContent>
+      <DialogActions>
+        <Button onClick={onClose}>Not now</Button>
+        <Button variant="contained" href={`/api/garment-files/${id}${withMeasurements ? '?measurements=yes' : ''}`} download onClick={onClose}>
+          Save
+        </Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

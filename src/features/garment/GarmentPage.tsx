@@ -1,0 +1,56 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useSearchParams } from 'next/navigation';
+import { stageIds } from '@/core/plan/types';
+import type { GarmentView } from '@/core/views/pageViews';
+import { RecordsProvider } from '@/features/records/RecordsProvider';
+import { StageLine } from '@/ui/StageLine';
+import { EarlierNotes } from './EarlierNotes';
+import { GarmentHead } from './GarmentHead';
+import styles from './GarmentPage.module.css';
+import { goToStage } from './goToStage';
+import { Problems } from './Problems';
+import { Ticket } from './Ticket';
+import { GarmentProvider, useGarment } from './useGarment';
+
+const stages = {
+  measure: dynamic(() => import('./MeasureStage').then((module) => module.MeasureStage)),
+  stretch: dynamic(() => import('./StretchStage').then((module) => module.StretchStage)),
+  fit: dynamic(() => import('./FitStage').then((module) => module.FitStage)),
+  bands: dynamic(() => import('./BandsStage').then((module) => module.BandsStage)),
+  cut: dynamic(() => import('./CutStage').then((module) => module.CutStage)),
+  sew: dynamic(() => import('./SewStage').then((module) => module.SewStage)),
+  wear: dynamic(() => import('./WearStage').then((module) => module.WearStage)),
+} as const;
+
+/** One garment: the stage line, the stage's work, and the ticket beside it. */
+export function GarmentPage({ view }: { view: GarmentView }) {
+  const { garment, wearer, outer, band } = view;
+  const records = [garment, wearer, outer, band].filter((record) => record !== undefined);
+  return (
+    <RecordsProvider records={records}>
+      <GarmentProvider view={view}>
+        <Inside />
+      </GarmentProvider>
+    </RecordsProvider>
+  );
+}
+
+function Inside() {
+  const { plan } = useGarment();
+  const asked = useSearchParams().get('stage');
+  const current = stageIds.find((stage) => stage === asked) ?? plan.next.stage;
+  const Stage = stages[current];
+  return (
+    <div className={styles.page}>
+      <div className={styles.work}>
+        <GarmentHead />
+        <StageLine stages={plan.stages} current={current} onGo={goToStage} />
+        <Problems stage={current} />
+        {current !== 'wear' && current !== 'sew' && <EarlierNotes />}
+        <Stage />
+      </div>
+      <Ticket />
+    </div>
+  );
+}

@@ -1,0 +1,91 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { phraseText } from '@/core/explain/display';
+import { planGarment } from '@/core/plan/planGarment';
+import type { GarmentView } from '@/core/views/pageViews';
+import { useUnit } from '@/ui/unit';
+import styles from './PrintedTicket.module.css';
+import { rowSize } from './ticketText';
+
+/** The ticket for paper: A4 or Letter, with test squares to show that the printer kept its scale. */
+export function PrintedTicket({ view }: { view: GarmentView }) {
+  const { unit } = useUnit();
+  const { garment, wearer, outer, band, today } = view;
+  const plan = planGarment(
+    { garment: garment.facts, ...(wearer ? { wearer: wearer.facts } : {}), ...(outer ? { outer: outer.facts } : {}), ...(band ? { band: band.facts } : {}) },
+    { onDate: today },
+  );
+  const text = (phrase: Parameters<typeof phraseText>[0]) => phraseText(phrase, plan.numbers, unit);
+  return (
+    <div>
+      <div className={styles.bar}>
+        <Button variant="contained" onClick={() => window.print()}>
+          Print
+        </Button>
+        <Button component={Link} href={`/garments/${garment.id}`}>
+          Back to the garment
+        </Button>
+      </div>
+      <article className={styles.paper}>
+        <h1>{garment.facts.name}</h1>
+        <p>
+          {wearer ? `for ${wearer.facts.name}, ` : ''}
+          {today}
+        </p>
+        {plan.ticket.map((group) => (
+          <table key={group.role}>
+            <thead>
+              <tr>
+                <th colSpan={3}>
+                  <strong>{text(group.material)}</strong>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {group.rows.map((row) => (
+                <tr key={row.id} data-row={row.id}>
+                  <td>
+                    <span className={styles.box}>{row.cut ? '×' : ''}</span>
+                  </td>
+                  <td>
+                    <strong>{row.label}</strong>
+                    {row.details.map((detail, at) => (
+                      <div key={at}>{text(detail)}</div>
+                    ))}
+                    {row.cut?.changed && <div>{text(row.cut.changed)}</div>}
+                  </td>
+                  <td className={styles.size} data-size>
+                    {rowSize(plan, row, unit)}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        ))}
+        {plan.neckband && (
+          <p>
+            Neckband and neckline: {text([{ n: plan.neckband.markCount }])} marks, every {text([{ n: plan.neckband.bandSegment }])} on the band and{' '}
+            {text([{ n: plan.neckband.neckSegment }])} on the neckline.
+          </p>
+        )}
+        {plan.problems
+          .filter(({ severity }) => severity === 'stop')
+          .map((problem) => (
+            <p key={problem.id}>
+              <strong>Cannot work as planned:</strong> {text(problem.sentence)}
+            </p>
+          ))}
+        <div className={styles.squares}>
+          <div className={styles.square} style={{ width: '50mm', height: '50mm' }}>
+            5 cm square
+          </div>
+          <div className={styles.square} style={{ width: '2in', height: '2in' }}>
+            2 in square
+          </div>
+          <p>Measure one: if it is off, print at 100 %, without fitting to the page.</p>
+        </div>
+      </article>
+    </div>
+  );
+}

@@ -1,0 +1,27 @@
+import { formatQuantity, phraseText } from '@/core/explain/display';
+import type { GarmentPlan, TapeLength, TicketRow } from '@/core/plan/types';
+import type { UnitSystem } from '@/core/units/constants';
+
+/** A row's size as it is read off the ticket: `32.0 cm × 4.2 cm`, or the count. */
+export function rowSize(plan: GarmentPlan, row: TicketRow, unit: UnitSystem): string {
+  const show = (id: string) => {
+    const number = plan.numbers[id];
+    return number ? formatQuantity(number.value, number.unit, unit) : '';
+  };
+  const one = (length: TapeLength, asCut: string | undefined) => show(asCut ?? length[unit]);
+  if (!row.length) return show(row.count);
+  const length = one(row.length, row.cut?.length);
+  return row.width ? `${length} × ${one(row.width, row.cut?.width)}` : length;
+}
+
+/** The whole ticket as plain text, for the clipboard. */
+export function ticketText(plan: GarmentPlan, unit: UnitSystem): string {
+  const groups = plan.ticket.map((group) => {
+    const rows = group.rows.map((row) => {
+      const details = row.details.map((detail) => `    ${phraseText(detail, plan.numbers, unit)}`);
+      return [`${row.cut ? '[x]' : '[ ]'} ${row.label}: ${rowSize(plan, row, unit)}`, ...details].join('\n');
+    });
+    return [phraseText(group.material, plan.numbers, unit), ...rows].join('\n');
+  });
+  return [plan.name, ...groups].join('\n\n');
+}

@@ -1,0 +1,81 @@
+'use client';
+import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
+import { afterMs, sendBatch } from './api';
+import { ConflictNote } from './ConflictNote';
+import { UndoBar } from './UndoBar';
+import { useUndo } from './useUndo';
+import { WriterSet } from './writerSet';
+
+interface Records {
+  readonly facts: <K extends RecordKind>(kind: K, id: string) => FactsByKind[K] | undefined;
+  readonly record: (kind: RecordKind, id: string) => StoredRecord | undefined;
+  /** Sets fields of a record, at once on the page and soon on the disk. `null` or `undefined` clears a field. */
+  readonly set: (kind: RecordKind, id: string, label: string, changes: Readonly<Record<string, unknown>>) => void;
+  /** Adds a record to the page: one that was chosen or made while it is open. */
+  readonly open: (record: StoredRecord) => void;
+  /** The server's sentence for a field it refused. */
+  readonly fault: (kind: RecordKind, id: string, path: string) => string | undefined;
+  readonly flush: () => Promise<void>;
+}
+
+const RecordsContext = createContext<Records | undefined>(undefined);
+
+export function useRecords(): Records {
+  const records = useContext(RecordsContext);
+  if (!records) throw new Error('expected a RecordsProvider above, got none; wrap the page in one');
+  return records;
+}
+
+/** Holds the writers of a page's records: their facts, saving, conflicts, and undo with its button and keys. */
+export function RecordsProvider({ records, children }: { records: readonly StoredRecord[]; children: ReactNode }) {
+  const [writers] = useState(() => new WriterSet(records, sendBatch, afterMs));
+  const version = useSyncExternalStore(writers.subscribe, writers.getVersion, writers.getVersion);
+  useEffect(() => {
+    for (const record of records) writers.open(record);
+  }, [records, writers]);
+  useEffect(() => {
+    const leave = () => void writers.flush(true);
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      leave();
+    };
+  }, [writers]);
+
+  const value = useMemo<Records>(() => {
+    void version;
+    return {
+      facts: <K extends RecordKind>(kind: K, id: string) => writers.find(kind, id)?.getSnapshot().facts as FactsByKind[K] | undefined,
+      record: (kind, id) => writers.find(kind, id)?.record,
+      set: (kind, id, label, changes) =>
+        writers.find(kind, id)?.set(
+          label,
+          Object.entries(changes).map(([path, given]) => ({ path, value: given ?? null })),
+        ),
+      open: (record) => writers.open(record),
+      fault: (kind, id, path) =>
+        writers
+          .find(kind, id)
+          ?.getSnapshot()
+          .refused.find((one) => one.path === path)?.sentence,
+      flush: () => writers.flush(),
+    };
+  }, [version, writers]);
+
+  const undo = useUndo(writers, version);
+  return (
+    <RecordsContext value={value}>
+      {children}
+      {writers.all().map((writer) => {
+        const { conflict } = writer.getSnapshot();
+        return conflict ? <ConflictNote key={writer.record.id} conflict={conflict} onResolve={(keep) => writer.resolve(keep)} /> : null;
+      })}
+      <UndoBar
+        state={writers.state()}
+        undo={undo}
+        refused={writers.all().flatMap((writer) => writer.getSnapshot().refused.map(({ sentence }) => sentence))}
+      />
+    </RecordsContext>
+  );
+}

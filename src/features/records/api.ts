@@ -1,0 +1,89 @@
+import type { Fault } from '@/core/facts/faults';
+import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
+import type { Later, Send, SendResult } from './recordWriter';
+
+/** A request that was refused, with the sentence to show. */
+export class RequestRefused extends Error {
+  constructor(
+    sentence: string,
+    readonly code: string,
+    readonly faults: readonly Fault[] = [],
+  ) {
+    super(sentence);
+  }
+}
+
+interface Written {
+  readonly commandId: number;
+  readonly records: readonly StoredRecord[];
+}
+
+interface RefusalBody {
+  readonly code?: string;
+  readonly sentence?: string;
+  readonly faults?: readonly Fault[];
+  readonly record?: StoredRecord;
+  readonly changed?: readonly string[];
+}
+
+const UNREACHABLE = 'The product does not answer: is it still running? What you typed is kept here.';
+
+/** Sends JSON and returns the answer. Throws `RequestRefused` with a sentence for the person. */
+export async function request<T>(method: string, url: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(url, {
+      method,
+      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+    });
+  } catch {
+    throw new RequestRefused(UNREACHABLE, 'unreachable');
+  }
+  const answer = (await response.json().catch(() => ({}))) as RefusalBody & T;
+  if (response.ok) return answer;
+  throw new RequestRefused(answer.sentence ?? 'That could not be done: try again.', answer.code ?? 'fault', answer.faults);
+}
+
+/** The browser's way to send a writer's batch. */
+export const sendBatch: Send = async (record, { label, changes }, closing): Promise<SendResult> => {
+  try {
+    const response = await fetch(`/api/records/${record.kind}/${record.id}`, {
+      method: 'PATCH',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ label, baseRevision: record.revision, changes }),
+      keepalive: closing,
+    });
+    const body = (await response.json()) as RefusalBody & Partial<Written>;
+    const written = body.records?.[0];
+    if (response.ok && written) return { kind: 'ok', record: written };
+    if (body.code === 'stale' && body.record) return { kind: 'stale', record: body.record, changed: body.changed ?? [] };
+    if (response.status >= 500) return { kind: 'unreachable' };
+    const faults = body.faults ?? [{ code: 'rule', path: changes[0]?.path ?? '', sentence: body.sentence ?? 'That could not be kept.' }];
+    return { kind: 'refused', faults };
+  } catch {
+    return { kind: 'unreachable' };
+  }
+};
+
+export const afterMs: Later = (run, ms) => {
+  const timer = setTimeout(run, ms);
+  return () => clearTimeout(timer);
+};
+
+export const createRecord = <K extends RecordKind>(kind: K, facts: FactsByKind[K], label: string): Promise<Written> =>
+  request<Written>('POST', `/api/records/${kind}`, { label, facts });
+
+export const removeRecord = (record: StoredRecord): Promise<Written> =>
+  request<Written>('DELETE', `/api/records/${record.kind}/${record.id}`, { baseRevision: record.revision });
+
+export const fetchRecord = async <K extends RecordKind>(kind: K, id: string): Promise<StoredRecord<K>> =>
+  (await request<{ record: StoredRecord<K> }>('GET', `/api/records/${kind}/${id}`)).record;
+
+export const undoCommand = (commandId: number): Promise<Written> => request<Written>('POST', '/api/undo', { commandId });
+
+export interface UndoState {
+  readonly undo?: { readonly commandId: number; readonly label: string };
+  readonly redo?: { readonly commandId: number; readonly label: string };
+}
+
+export const fetchUndoState = (scope: string): Promise<UndoState> => request<UndoState>('GET', `/api/undo?scope=${encodeURIComponent(scope)}`);

@@ -1,0 +1,61 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useState } from 'react';
+import { RequestRefused, fetchUndoState, undoCommand, type UndoState } from './api';
+import type { WriterSet } from './writerSet';
+
+export interface Undoing {
+  readonly available: UndoState;
+  readonly message: string | undefined;
+  readonly undo: () => void;
+  readonly redo: () => void;
+}
+
+/** Undo and its reverse for a page's records, by button, Ctrl+Z and Ctrl+Shift+Z. `version` is the store's. */
+export function useUndo(writers: WriterSet, version: number): Undoing {
+  const router = useRouter();
+  const [available, setAvailable] = useState<UndoState>({});
+  const [message, setMessage] = useState<string | undefined>(undefined);
+  const saved = writers.state() === 'saved';
+  const scope = writers.scope();
+  useEffect(() => {
+    if (!saved || scope === '') return;
+    let dropped = false;
+    fetchUndoState(scope).then(
+      (next) => !dropped && setAvailable(next),
+      () => undefined,
+    );
+    return () => {
+      dropped = true;
+    };
+  }, [saved, scope, version]);
+
+  const run = useCallback(
+    async (which: 'undo' | 'redo') => {
+      await writers.flush();
+      try {
+        const target = (await fetchUndoState(writers.scope()))[which];
+        if (!target) return setMessage(which === 'undo' ? 'There is nothing to undo here.' : 'There is nothing to put back here.');
+        const written = await undoCommand(target.commandId);
+        for (const record of written.records) writers.find(record.kind, record.id)?.adopt(record);
+        setMessage(`${which === 'undo' ? 'Undone' : 'Put back'}: ${target.label}`);
+        router.refresh();
+      } catch (error) {
+        setMessage(error instanceof RequestRefused ? error.message : 'That could not be undone: reload the page and try again.');
+      }
+    },
+    [router, writers],
+  );
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      event.preventDefault();
+      void run(event.shiftKey ? 'redo' : 'undo');
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [run]);
+
+  return { available, message, undo: () => void run('undo'), redo: () => void run('redo') };
+}

@@ -1,0 +1,51 @@
+interface HelpText {
+  readonly title: string;
+  readonly lines: readonly string[];
+}
+
+const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
+  {
+    path: /^\/garments\/new/,
+    help: {
+      title: 'A new garment',
+      lines: ['Give it a name, say who it is for and which cloth. Anything can be left for later or changed.'],
+    },
+  },
+  {
+    path: /^\/garments\/.+/,
+    help: {
+      title: 'A garment',
+      lines: [
+        'Work along the tape from Measure to Wear. No stage is locked; a crossed stop wants attention.',
+        'Every number with dots under it opens to how it was worked out.',
+        'Worn extension is how far the cloth is really stretched on the body: 20 % smaller than the body asks the cloth for 25 %.',
+      ],
+    },
+  },
+  {
+    path: /^\/garments/,
+    help: { title: 'Garments', lines: ['All plans. Start a new one, copy one to make it again, or bring one in from a file.'] },
+  },
+  {
+    path: /^\/cloth/,
+    help: {
+      title: 'Cloth',
+      lines: [
+        'Fold the cloth along the direction tested, mark 10 cm or 4 in, pull until it is still easy, let go, wait a minute.',
+        'Across is from selvedge to selvedge, along is with the selvedge. Two or three pulls each.',
+      ],
+    },
+  },
+  {
+    path: /^\/wearers/,
+    help: { title: 'Wearers', lines: ['Measurements are kept by date. A garment uses the newest of each.'] },
+  },
+];
+
+const TABLE: HelpText = {
+  title: 'On the table',
+  lines: ['What is being made, each with the next thing to do. The topmost is where you stopped.'],
+};
+
+/** What to know on the page that is open. */
+export const helpFor = (path: string): HelpText => TEXTS.find((entry) => entry.path.test(path))?.help ?? TABLE;

@@ -1,0 +1,62 @@
+'use client';
+import TextField from '@mui/material/TextField';
+import { useState } from 'react';
+import { leafFault } from '@/core/facts/faults';
+import type { NumberSpec } from '@/core/facts/spec';
+
+/** How a kept number is typed: degrees for radians, percent for shares, itself otherwise. */
+const TYPED_PER_KEPT = { radians: 180 / Math.PI, share: 100, gsm: 1, lengthMm: 1 } as const;
+const SUFFIX = { radians: '°', share: '%', gsm: 'g/m²', lengthMm: 'mm' } as const;
+
+interface Props {
+  readonly spec: NumberSpec;
+  readonly label?: string;
+  readonly help?: string;
+  readonly value: number | undefined;
+  /** Called with every usable value as it is typed; with `undefined` when an optional field is emptied. */
+  readonly onChange: (value: number | undefined) => void;
+  readonly required?: boolean;
+  readonly fault?: string | undefined;
+}
+
+/** A number that is not a length: an angle in degrees, a share in percent, a weight. */
+export function NumberField({ spec, label, help, value, onChange, required = false, fault }: Props) {
+  const [typed, setTyped] = useState<string | undefined>(undefined);
+  const scale = TYPED_PER_KEPT[spec.quantity];
+  const text = typed ?? (value === undefined ? '' : String(Number((value * scale).toFixed(2))));
+  const read = (shown: string): number | undefined => {
+    const plain = shown.trim().replace(',', '.').replace(/ ?(%|°)$/, '');
+    return /^\d+(\.\d*)?$/.test(plain) ? parseFloat(plain) / scale : undefined;
+  };
+  const faultOf = (shown: string): string | undefined => {
+    if (shown.trim() === '') return required ? `${spec.label} is missing: fill it in.` : undefined;
+    const kept = read(shown);
+    return kept === undefined ? `Type a plain number, such as ${exampleOf(spec)}.` : leafFault(spec, kept, '', 'cm')?.sentence;
+  };
+  const trouble = fault ?? faultOf(text);
+  const change = (shown: string) => {
+    setTyped(shown);
+    if (shown.trim() === '' && !required) return onChange(undefined);
+    const kept = read(shown);
+    if (kept !== undefined && !faultOf(shown)) onChange(kept);
+  };
+  return (
+    <TextField
+      fullWidth
+      size="small"
+      label={`${label ?? spec.label} (${SUFFIX[spec.quantity]})`}
+      value={text}
+      error={trouble !== undefined}
+      helperText={trouble ?? help}
+      onChange={(event) => change(event.target.value)}
+      onBlur={() => !trouble && setTyped(undefined)}
+      slotProps={{
+        htmlInput: { inputMode: 'decimal', autoComplete: 'off', maxLength: 200 },
+        formHelperText: { role: trouble ? 'alert' : undefined },
+        inputLabel: { shrink: true },
+      }}
+    />
+  );
+}
+
+const exampleOf = (spec: NumberSpec): string => ({ radians: '280', share: '50', gsm: '190', lengthMm: '100' })[spec.quantity];

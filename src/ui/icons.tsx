@@ -1,0 +1,25 @@
+/** Line drawings of the rail and the wordmark, one weight, made for this product. */
+const PATHS = {
+  table: 'M3 7h18M5 7v11M19 7v11M9 11h6',
+  garments: 'M8 4L3 7l2 4 2-1v10h10V10l2 1 2-4-5-3a4 4 0 0 1-8 0Z',
+  cloth: 'M4 6c5-2 8 2 16 0v12c-8 2-11-2-16 0Z',
+  wearers: 'M12 11a3.5 3.5 0 1 0 0-7 3.5 3.5 0 0 0 0 7ZM5 20c0-4 3-6.5 7-6.5s7 2.5 7 6.5',
+} as const;
+
+export type IconName = keyof typeof PATHS;
+
+export function Icon({ name }: { name: IconName }) {
+  return (
+    <svg viewBox="0 0 24 24" width="22" height="22" fill="none" stroke="currentColor" strokeWidth="1.7" strokeLinejoin="round" strokeLinecap="round" aria-hidden="true">
+      <path d={PATHS[name]} />
+    </svg>
+  );
+}
+
+export function Wordmark() {
+  return (
+    <svg viewBox="0 0 32 20" width="32" height="20" fill="none" stroke="var(--demand)" strokeWidth="2.2" strokeLinejoin="round" strokeLinecap="round" aria-hidden="true">
+      <path d="M1 12h4l3-9 3 14 3-11 2 6h15" />
+    </svg>
+  );
+}
