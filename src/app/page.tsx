@@ -1,4 +1,5 @@
 import { getDatabase } from '@/data/database';
+import { ListUndo } from '@/features/records/ListUndo';
 import { TablePage } from '@/features/table/TablePage';
 import { garmentLines, worthAMinute } from '@/server/views';
 
@@ -6,5 +7,10 @@ export const dynamic = 'force-dynamic';
 
 export default function Page() {
   const db = getDatabase();
-  return <TablePage lines={garmentLines(db).lines} worth={worthAMinute(db)} />;
+  return (
+    <>
+      <TablePage lines={garmentLines(db).lines} worth={worthAMinute(db)} />
+      <ListUndo />
+    </>
+  );
 }

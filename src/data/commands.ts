@@ -1,5 +1,5 @@
 import 'server-only';
-import { and, desc, eq, gt, inArray, isNotNull, isNull, or } from 'drizzle-orm';
+import { and, desc, eq, gt, inArray, isNotNull, isNull, ne, or } from 'drizzle-orm';
 import { applyChanges, inverseOf, pathsTouch, valueAt, type Change } from '@/core/facts/change';
 import type { Fault } from '@/core/facts/faults';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
@@ -84,10 +84,16 @@ export interface UndoState {
   readonly redo?: { readonly commandId: number; readonly label: string };
 }
 
-/** What can be undone and put back on a page that shows these records. */
-export function undoState(db: Querier, scope: readonly { readonly kind: RecordKind; readonly id: string }[]): UndoState {
+/** The records a page shows; or `lists`, for pages where whole records come and go. */
+export type UndoScope = 'lists' | readonly { readonly kind: RecordKind; readonly id: string }[];
+
+/** What can be undone and put back on a page: changes to its records' fields, or records made and removed. */
+export function undoState(db: Querier, scope: UndoScope): UndoState {
   if (scope.length === 0) return {};
-  const inScope = or(...scope.map(({ kind, id }) => and(eq(commandOps.kind, kind), eq(commandOps.recordId, id))));
+  const inScope =
+    scope === 'lists'
+      ? ne(commandOps.op, 'set')
+      : and(eq(commandOps.op, 'set'), or(...scope.map(({ kind, id }) => and(eq(commandOps.kind, kind), eq(commandOps.recordId, id)))));
   const newest = (which: 'done' | 'undone') =>
     db
       .select({ commandId: commands.id, label: commands.label })

@@ -160,7 +160,7 @@ function garments(today: string): Household['garments'] {
         outerClothId: 'heron-jersey',
         bandClothId: 'marsh-rib',
         agreed,
-        cuts: cut({ ...pieces, neckband: [320, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
+        cuts: cut({ ...pieces, neckband: [331, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
         sewn: done(['mark-front', 'swatch', 'press-hems', 'shoulders', 'sleeve-hems', 'sleeves'], 2),
         stepNotes: { sleeves: { text: 'Left sleeve seam waved a little: put the differential to one point five.' } },
       },

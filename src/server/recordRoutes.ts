@@ -89,8 +89,9 @@ export async function undo(db: Database, request: Request): Promise<Response> {
   return undoResponse(undoCommand(db, body.value.commandId, context()));
 }
 
-/** `scope` is `kind:id,kind:id`: the records the page shows. */
+/** `scope` is `kind:id,kind:id`, the records the page shows, or `lists`. */
 export function readUndoState(db: Database, scope: string): Response {
+  if (scope === 'lists') return Response.json(undoState(db, scope));
   const records = scope
     .split(',')
     .slice(0, 20)

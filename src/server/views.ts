@@ -3,7 +3,7 @@ import type { Explained } from '@/core/explain/explained';
 import type { Garment } from '@/core/facts/garment';
 import type { StoredRecord } from '@/core/facts/records';
 import { planGarment } from '@/core/plan/planGarment';
-import type { GarmentPlan } from '@/core/plan/types';
+import { stageIds, type GarmentPlan } from '@/core/plan/types';
 import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
 import type { Choice, EarlierFitting, GarmentLine, GarmentView, JumpTarget, WorthAMinute } from '@/core/views/pageViews';
 import type { Database } from '@/data/database';
@@ -52,7 +52,7 @@ export function garmentLines(
       nextStage: plan.next.stage,
       next: plan.next.sentence,
       numbers: Object.fromEntries(named.map((id) => [id, plan.numbers[id] as Explained])),
-      blocked: plan.problems.some(({ severity }) => severity === 'stop'),
+      blockedAt: stageIds.filter((stage) => plan.problems.some((problem) => problem.stage === stage && problem.severity === 'stop')),
       finished: plan.stages.wear === 'done',
       setup: setupOf(plan),
       sewn: [plan.steps.length - left.length, plan.steps.length],

@@ -19,12 +19,14 @@ interface Props {
   readonly required?: boolean;
   /** A sentence from elsewhere, such as the server's, to show at the field. */
   readonly fault?: string | undefined;
-  readonly autoFocus?: boolean;
+  /** Thicknesses are spoken of in mm in either system. */
+  readonly alwaysMm?: boolean;
 }
 
 /** A length as typed in any usual way. What cannot be read stays as typed, with a sentence; nothing is lost. */
-export function LengthField({ spec, valueMm, onChange, label, help, required = false, fault, autoFocus }: Props) {
-  const { unit } = useUnit();
+export function LengthField({ spec, valueMm, onChange, label, help, required = false, fault, alwaysMm = false }: Props) {
+  const reader = useUnit().unit;
+  const unit = alwaysMm ? 'mm' : reader;
   const helpId = useId();
   const [typed, setTyped] = useState<string | undefined>(undefined);
   const [left, setLeft] = useState(false);
@@ -33,7 +35,7 @@ export function LengthField({ spec, valueMm, onChange, label, help, required = f
 
   const text = typed ?? (valueMm === undefined ? '' : editableLength(valueMm, unit));
   const read = parseLength(text, unit);
-  const range = read.ok ? leafFault(spec, read.mm, '', unit) : undefined;
+  const range = read.ok ? leafFault(spec, read.mm, '', reader) : undefined;
   const empty = text.trim() === '';
   const trouble = empty ? (required && left ? `${spec.label} is missing: fill it in.` : undefined) : read.ok ? range?.sentence : read.sentence;
   const shownTrouble = fault ?? (typed === undefined || left || isHopeless(text) ? trouble : undefined);
@@ -47,7 +49,7 @@ export function LengthField({ spec, valueMm, onChange, label, help, required = f
       return;
     }
     const parsed = parseLength(next, unit);
-    if (parsed.ok && !leafFault(spec, parsed.mm, '', unit)) onChange(parsed.mm);
+    if (parsed.ok && !leafFault(spec, parsed.mm, '', reader)) onChange(parsed.mm);
   };
   const leave = () => {
     setLeft(true);
@@ -73,7 +75,6 @@ export function LengthField({ spec, valueMm, onChange, label, help, required = f
         size="small"
         label={`${label ?? spec.label} (${unit})`}
         value={text}
-        autoFocus={autoFocus ?? false}
         error={shownTrouble !== undefined}
         helperText={shownTrouble ?? echo ?? help}
         onChange={(event) => change(event.target.value)}
@@ -91,7 +92,7 @@ export function LengthField({ spec, valueMm, onChange, label, help, required = f
             {formatLength(slip, 'in')})?
           </p>
           <Button size="small" onClick={() => take(slip)} sx={{ color: 'inherit' }}>
-            Yes, {formatLength(slip, unit)}
+            Yes, {formatLength(slip, reader)}
           </Button>
           <Button size="small" onClick={() => setSlip(undefined)} sx={{ color: 'inherit' }}>
             No, keep it

@@ -90,6 +90,7 @@ export function ScaleChooser(props: Props) {
             fill={region.kind === 'no' ? `url(#${hatch})` : region.kind === 'care' ? 'var(--now)' : 'var(--capacity-tint)'}
           />
         ))}
+        <line x1={pointer} x2={pointer} y1="24" y2={top} stroke="var(--ink)" strokeWidth="2" />
         {marks.map((mark, index) => (
           <g key={mark.label}>
             {mark.low !== undefined && mark.high !== undefined && (
@@ -139,7 +140,7 @@ export function ScaleChooser(props: Props) {
             {word.text}
           </text>
         ))}
-        <path className={styles.pointer} d={`M${pointer - 5} 24 h10 V${bottom - 6} l-5 7 l-5 -7 Z`} />
+        <path className={styles.pointer} d={`M${pointer - 6} ${top - 5} h12 V${bottom - 3} l-6 8 l-6 -8 Z`} />
         <text x={Math.min(Math.max(pointer, 44), WIDTH - 44)} y="17" textAnchor="middle" fontSize="19" fontWeight="700" fill="var(--ink)">
           {valueText}
         </text>

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { getDatabase } from '@/data/database';
+import { ListUndo } from '@/features/records/ListUndo';
 import { ClothsPage } from '@/features/cloth/ClothsPage';
 import { recordList } from '@/server/views';
 
@@ -7,5 +8,10 @@ export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Cloth' };
 
 export default function Page() {
-  return <ClothsPage cloths={recordList(getDatabase(), 'cloth')} />;
+  return (
+    <>
+      <ClothsPage cloths={recordList(getDatabase(), 'cloth')} />
+      <ListUndo />
+    </>
+  );
 }

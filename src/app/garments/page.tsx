@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { getDatabase } from '@/data/database';
+import { ListUndo } from '@/features/records/ListUndo';
 import { GarmentsPage } from '@/features/garments/GarmentsPage';
 import { GARMENTS_A_PAGE, garmentLines } from '@/server/views';
 
@@ -15,5 +16,10 @@ export default async function Page({ searchParams }: Props) {
   const query = (typeof q === 'string' ? q : '').slice(0, 60);
   const from = Math.min(Math.max(Math.trunc(Number(typeof offset === 'string' ? offset : 0)) || 0, 0), 1_000_000);
   const { lines, more } = garmentLines(getDatabase(), { query, offset: from });
-  return <GarmentsPage lines={lines} more={more} query={query} offset={from} pageSize={GARMENTS_A_PAGE} />;
+  return (
+    <>
+      <GarmentsPage lines={lines} more={more} query={query} offset={from} pageSize={GARMENTS_A_PAGE} />
+      <ListUndo />
+    </>
+  );
 }

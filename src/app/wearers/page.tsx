@@ -1,5 +1,6 @@
 import type { Metadata } from 'next';
 import { getDatabase } from '@/data/database';
+import { ListUndo } from '@/features/records/ListUndo';
 import { WearersPage } from '@/features/wearers/WearersPage';
 import { recordList } from '@/server/views';
 
@@ -7,5 +8,10 @@ export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Wearers' };
 
 export default function Page() {
-  return <WearersPage wearers={recordList(getDatabase(), 'wearer')} />;
+  return (
+    <>
+      <WearersPage wearers={recordList(getDatabase(), 'wearer')} />
+      <ListUndo />
+    </>
+  );
 }

@@ -25,13 +25,13 @@ export function planTicket(inputs: Inputs): readonly TicketGroup[] {
   const named = (cloth: { readonly name: string } | undefined, otherwise: string): Phrase =>
     cloth ? [{ name: cloth.name }] : [otherwise];
   const pieces = kind.pieces.map((piece) => pieceRow(inputs, piece));
-  const groups: TicketGroup[] = [{ role: 'outer', material: named(outer, 'cloth not chosen'), rows: pieces }];
+  const groups: TicketGroup[] = [{ role: 'outer', material: named(outer, 'cloth not chosen'), notes: outerNotes(inputs), rows: pieces }];
   if (inputs.neckband) {
-    groups.push({ role: 'band', material: named(band, 'band cloth not chosen'), rows: [bandRow(inputs, inputs.neckband)] });
+    groups.push({ role: 'band', material: named(band, 'band cloth not chosen'), notes: [], rows: [bandRow(inputs, inputs.neckband)] });
   }
   const { shoulderMm } = garment.pattern;
   if (garment.stay !== 'none' && shoulderMm !== undefined) {
-    groups.push({ role: 'stay', material: say`${stayNames[garment.stay]}`, rows: stayRows(inputs, shoulderMm) });
+    groups.push({ role: 'stay', material: say`${stayNames[garment.stay]}`, notes: [say`laid on at rest`], rows: stayRows(inputs, shoulderMm) });
   }
   return groups;
 }
@@ -39,18 +39,23 @@ export function planTicket(inputs: Inputs): readonly TicketGroup[] {
 /** Both are the usual narrow width; the drawer decides. */
 export const stayNames = { 'clear-elastic': 'Clear elastic', 'knit-tape': 'Knit tape' } as const;
 
+/** The girths the pieces make together, and the way the cloth lies. */
+function outerNotes({ book, zones, outer }: Inputs): Phrase[] {
+  const girths = zones.map((zone) => say`${zone.label.toLowerCase()} ${book.numbers[zone.rest] as Explained}`);
+  const makes: Phrase[] = girths.length === 0 ? [] : [girths.reduce((all, one) => [...all, ...one, '; '], ['all round, finished: '] as Phrase).slice(0, -1)];
+  if (!outer?.around) return makes;
+  const direction = outer.around === 'along' ? say`greatest stretch, along the selvedge, goes around` : say`greatest stretch, across, goes around`;
+  return [...makes, direction];
+}
+
 function pieceRow(inputs: Inputs, piece: Piece): TicketRow {
-  const { book, zones, outer, facts } = inputs;
+  const { book, zones, facts } = inputs;
   const changes = zones.filter((zone) => piece.zones.includes(zone.zone)).flatMap((zone) => (zone.pattern ? [zone.pattern.advice] : []));
-  const girths = zones
-    .filter((zone) => piece.zones.includes(zone.zone) && !zone.pattern)
-    .map((zone) => say`${zone.label.toLowerCase()} ${book.numbers[zone.rest] as Explained} around`);
-  const direction = outer?.around === 'along' ? say`greatest stretch, along the selvedge, goes around` : say`greatest stretch, across, goes around`;
   return {
     id: piece.id,
     label: piece.label,
     count: book.given(`ticket.${piece.id}.count`, `${piece.label.toLowerCase()}, pieces`, 1, 'count', 'D').id,
-    details: [...changes, ...girths, ...(outer?.around ? [direction] : [])],
+    details: changes,
     ...cutOf(inputs, piece.id, facts.garment.cuts[piece.id], undefined, undefined),
   };
 }
@@ -92,7 +97,7 @@ function stayRows(inputs: Inputs, shoulderMm: number): TicketRow[] {
     label: `Shoulder, ${side}`,
     count: book.given(`ticket.stay-${side}.count`, `shoulder stay, ${side}, pieces`, 1, 'count', 'D').id,
     length,
-    details: [say`laid on at rest`],
+    details: [],
     ...cutOf(inputs, `stay-${side}`, facts.garment.cuts[`stay-${side}`], length, undefined),
   }));
 }

@@ -176,6 +176,8 @@ export interface TicketRow {
 export interface TicketGroup {
   readonly role: 'outer' | 'band' | 'stay';
   readonly material: Phrase;
+  /** What holds for every piece of it: girths to reach, direction. */
+  readonly notes: readonly Phrase[];
   readonly rows: readonly TicketRow[];
 }
 

@@ -51,7 +51,8 @@ export function formatLengthExactly(mm: number, unit: UnitSystem): string {
 }
 
 /** What a field holds for editing: no unit, the field's own notation, and never less exact than a tenth of a mm. */
-export function editableLength(mm: number, unit: UnitSystem): string {
+export function editableLength(mm: number, unit: UnitSystem | 'mm'): string {
+  if (unit === 'mm') return trimZero(mm.toFixed(3));
   if (unit === 'cm') return trimZero((mm / 10).toFixed(2));
   const sixtyFourths = (mm / MM_PER_INCH) * 64;
   if (Math.abs(sixtyFourths - Math.round(sixtyFourths)) < 0.01) return formatInches(mm, 64);

@@ -31,7 +31,11 @@ const VULGAR: Readonly<Record<string, string>> = {
   '⅒': '1/10',
 };
 
-const EXAMPLES: Readonly<Record<UnitSystem, string>> = {
+/** The unit a bare decimal is read in: the reader's, or mm for what is always spoken of in mm. */
+export type FieldUnit = UnitSystem | 'mm';
+
+const EXAMPLES: Readonly<Record<FieldUnit, string>> = {
+  mm: 'Type a length such as 0.6, 1/32 in or 0.06 cm.',
   cm: 'Type a length such as 69.5, 695 mm or 27 3/8 in.',
   in: 'Type a length such as 27 3/8, 27.375 or 69.5 cm.',
 };
@@ -67,7 +71,7 @@ const UNIT_WORDS: Readonly<Record<string, keyof typeof MM_PER>> = {
  * A bare decimal is in `fieldUnit`; a bare fraction with a denominator of 2 to 64 is inches whatever the
  * field's unit. Returns millimetres, or a fault with a sentence; never throws.
  */
-export function parseLength(text: string, fieldUnit: UnitSystem): ParsedLength {
+export function parseLength(text: string, fieldUnit: FieldUnit): ParsedLength {
   if (text.length > MAX_CHARS) return fault('too-long', `That is too long for a length. ${EXAMPLES[fieldUnit]}`);
   const plain = normalise(text);
   if (plain === '') return fault('empty', EXAMPLES[fieldUnit]);
@@ -132,4 +136,4 @@ const decimal = (text: string): number => Number(text.replace(',', '.'));
 
 const fault = (code: LengthFault, sentence: string) => ({ ok: false, code, sentence }) as const;
 
-const notALength = (unit: UnitSystem) => fault('not-a-length', `That is not a length. ${EXAMPLES[unit]}`);
+const notALength = (unit: FieldUnit) => fault('not-a-length', `That is not a length. ${EXAMPLES[unit]}`);

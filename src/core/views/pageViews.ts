@@ -16,7 +16,8 @@ export interface GarmentLine {
   readonly next: Phrase;
   /** The numbers `next` speaks of. */
   readonly numbers: Readonly<Record<string, Explained>>;
-  readonly blocked: boolean;
+  /** Stages at which it cannot work as planned. */
+  readonly blockedAt: readonly StageId[];
   readonly finished: boolean;
   /** The machine setup the next step wants, in words; absent when it wants none. */
   readonly setup: string | undefined;

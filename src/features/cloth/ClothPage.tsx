@@ -110,7 +110,7 @@ function Direction({ name, reading }: { name: string; reading: DirectionPlan }) 
                 <ExplainedNumber id={repeat} />
               </span>
             ))}
-            : {reading.counts === 'median' ? 'the middle one counts' : 'more than ten points apart, so the lowest counts'}
+            : {countsWords(reading)}
           </>
         )}
       </p>
@@ -131,6 +131,11 @@ function Direction({ name, reading }: { name: string; reading: DirectionPlan }) 
       )}
     </div>
   );
+}
+
+function countsWords({ counts, repeats }: DirectionPlan): string {
+  if (counts === 'lowest') return 'more than ten points apart, so the lowest counts';
+  return repeats.length % 2 === 1 ? 'the middle one counts' : 'half-way between the middle two counts';
 }
 
 function Pulls({ id, cloth, reading }: { id: string; cloth: Cloth; reading: ClothPlan }) {
@@ -179,7 +184,7 @@ function Facts({ id, cloth }: { id: string; cloth: Cloth }) {
       <LengthField spec={fields.widthMm} valueMm={cloth.widthMm} onChange={put('widthMm')} fault={fault('widthMm')} />
       <LengthField spec={fields.onHandMm} valueMm={cloth.onHandMm} onChange={put('onHandMm')} fault={fault('onHandMm')} />
       <NumberField spec={fields.weightGsm} value={cloth.weightGsm} onChange={put('weightGsm')} fault={fault('weightGsm')} />
-      <LengthField spec={fields.thicknessMm} valueMm={cloth.thicknessMm} onChange={put('thicknessMm')} fault={fault('thicknessMm')} help="Two layers under a light finger, halved." />
+      <LengthField alwaysMm spec={fields.thicknessMm} valueMm={cloth.thicknessMm} onChange={put('thicknessMm')} fault={fault('thicknessMm')} help="Two layers under a light finger, halved." />
       <NumberField spec={fields.statedAcross} value={cloth.statedAcross} onChange={put('statedAcross')} fault={fault('statedAcross')} help="Used only until it is tested." />
       <NumberField spec={fields.statedAlong} value={cloth.statedAlong} onChange={put('statedAlong')} fault={fault('statedAlong')} />
       <TextFactField spec={fields.notes} value={cloth.notes} onChange={put('notes')} fault={fault('notes')} multiline />

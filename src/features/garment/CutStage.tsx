@@ -33,14 +33,23 @@ export function CutStage() {
               <PhraseText phrase={group.material} />
             </span>
           </div>
+          {group.notes.map((note, at) => (
+            <p key={at} className="soft">
+              <PhraseText phrase={note} />
+            </p>
+          ))}
           <div className={table.scroll}>
             <table className={table.table}>
               <thead>
                 <tr>
-                  <th>Cut</th>
-                  <th>Piece</th>
-                  <th className={table.num}>How many</th>
-                  <th className={table.num}>Size</th>
+                  <th style={{ width: 44 }}>Cut</th>
+                  <th style={{ width: 190 }}>Piece</th>
+                  <th className={table.num} style={{ width: 80 }}>
+                    How many
+                  </th>
+                  <th className={table.num} style={{ width: 150 }}>
+                    Size
+                  </th>
                   <th>How</th>
                 </tr>
               </thead>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { lengthMm } from '@/core/facts/spec';
 import type { ZoneId } from '@/core/facts/garment';
 import type { ZonePlan } from '@/core/plan/types';
+import { formatQuantity } from '@/core/explain/display';
 import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -81,7 +82,7 @@ function HowClose({ zone }: { zone: ZonePlan }) {
     const share = stretch > 0 ? Math.min(value / stretch, 1) : 0;
     set(`How close at the ${zone.zone}`, { [`fit.${zone.zone}`]: { school: 'share', share } });
   };
-  const percent = (value: number) => `${(value * 100).toFixed(value >= 0.1 ? 0 : 1)} %`;
+  const percent = (value: number) => formatQuantity(value, 'share', unit);
   const valueText = extension < -0.0005 ? `${formatLength(body / (1 + extension) - body, unit)} looser` : percent(Math.max(extension, 0));
   return (
     <section className={styles.stack}>

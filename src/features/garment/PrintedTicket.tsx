@@ -39,6 +39,9 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
               <tr>
                 <th colSpan={3}>
                   <strong>{text(group.material)}</strong>
+                  {group.notes.map((note, at) => (
+                    <div key={at}>{text(note)}</div>
+                  ))}
                 </th>
               </tr>
             </thead>

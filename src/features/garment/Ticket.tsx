@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
 import { phraseText } from '@/core/explain/display';
+import type { Phrase } from '@/core/explain/explained';
 import type { TapeLength, TicketRow } from '@/core/plan/types';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -48,6 +49,7 @@ export function Ticket() {
             <span>{phraseText(group.material, plan.numbers, unit)}</span>
             <span>{ROLE_WORDS[group.role]}</span>
           </div>
+          <Notes notes={group.notes} />
           <ul className={styles.rows}>
             {group.rows.map((row) => (
               <Row key={row.id} row={row} isNext={row.id === next && plan.next.stage === 'cut'} />
@@ -87,6 +89,14 @@ export function Ticket() {
       )}
     </aside>
   );
+}
+
+function Notes({ notes }: { notes: readonly Phrase[] }) {
+  return notes.map((note, at) => (
+    <p key={at} className="soft small" style={{ paddingTop: 5 }}>
+      <PhraseText phrase={note} />
+    </p>
+  ));
 }
 
 function Row({ row, isNext }: { row: TicketRow; isNext: boolean }) {

@@ -21,7 +21,8 @@ export function ticketText(plan: GarmentPlan, unit: UnitSystem): string {
       const details = row.details.map((detail) => `    ${phraseText(detail, plan.numbers, unit)}`);
       return [`${row.cut ? '[x]' : '[ ]'} ${row.label}: ${rowSize(plan, row, unit)}`, ...details].join('\n');
     });
-    return [phraseText(group.material, plan.numbers, unit), ...rows].join('\n');
+    const head = [group.material, ...group.notes].map((phrase) => phraseText(phrase, plan.numbers, unit));
+    return [...head, ...rows].join('\n');
   });
   return [plan.name, ...groups].join('\n\n');
 }

@@ -6,20 +6,24 @@ import type { WriterSet } from './writerSet';
 
 export interface Undoing {
   readonly available: UndoState;
-  readonly message: string | undefined;
+  /** What the last undo did; a new object each time. */
+  readonly message: { readonly text: string } | undefined;
   readonly undo: () => void;
   readonly redo: () => void;
 }
 
-/** Undo and its reverse for a page's records, by button, Ctrl+Z and Ctrl+Shift+Z. `version` is the store's. */
+/**
+ * Undo and its reverse, by button, Ctrl+Z and Ctrl+Shift+Z: for a page's records, or for whole records made and
+ * removed where the page shows none. `version` is the store's.
+ */
 export function useUndo(writers: WriterSet, version: number): Undoing {
   const router = useRouter();
   const [available, setAvailable] = useState<UndoState>({});
-  const [message, setMessage] = useState<string | undefined>(undefined);
+  const [message, setMessage] = useState<Undoing['message']>(undefined);
   const saved = writers.state() === 'saved';
-  const scope = writers.scope();
+  const scope = writers.scope() || 'lists';
   useEffect(() => {
-    if (!saved || scope === '') return;
+    if (!saved) return;
     let dropped = false;
     fetchUndoState(scope).then(
       (next) => !dropped && setAvailable(next),
@@ -34,17 +38,17 @@ export function useUndo(writers: WriterSet, version: number): Undoing {
     async (which: 'undo' | 'redo') => {
       await writers.flush();
       try {
-        const target = (await fetchUndoState(writers.scope()))[which];
-        if (!target) return setMessage(which === 'undo' ? 'There is nothing to undo here.' : 'There is nothing to put back here.');
+        const target = (await fetchUndoState(scope))[which];
+        if (!target) return setMessage({ text: which === 'undo' ? 'There is nothing to undo here.' : 'There is nothing to put back here.' });
         const written = await undoCommand(target.commandId);
         for (const record of written.records) writers.find(record.kind, record.id)?.adopt(record);
-        setMessage(`${which === 'undo' ? 'Undone' : 'Put back'}: ${target.label}`);
+        setMessage({ text: `${which === 'undo' ? 'Undone' : 'Put back'}: ${target.label}` });
         router.refresh();
       } catch (error) {
-        setMessage(error instanceof RequestRefused ? error.message : 'That could not be undone: reload the page and try again.');
+        setMessage({ text: error instanceof RequestRefused ? error.message : 'That could not be undone: reload the page and try again.' });
       }
     },
-    [router, writers],
+    [router, scope, writers],
   );
 
   useEffect(() => {

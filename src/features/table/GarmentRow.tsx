@@ -3,7 +3,7 @@ import Link from 'next/link';
 import type { GarmentLine } from '@/core/views/pageViews';
 import { NumbersProvider } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
-import { StageDots } from '@/ui/StageLine';
+import { StageDots, stageLabels } from '@/ui/StageLine';
 import styles from './TablePage.module.css';
 
 /** A garment in a list: where it stands and the next thing to do. */
@@ -26,7 +26,9 @@ export function NextAction({ line }: { line: GarmentLine }) {
   return (
     <div>
       <NumbersProvider numbers={line.numbers}>
-        {line.blocked && <p className={`${styles.attention} small`}>cannot work as planned</p>}
+        {line.blockedAt.length > 0 && (
+          <p className={`${styles.attention} small`}>cannot work as planned: see {line.blockedAt.map((stage) => stageLabels[stage]).join(', ')}</p>
+        )}
         <p>{line.finished && line.lastNote ? `Next time: ${line.lastNote}` : <PhraseText phrase={line.next} />}</p>
         {line.setup && <p className="soft small">{line.setup}</p>}
       </NumbersProvider>

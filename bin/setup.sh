@@ -1,0 +1,17 @@
+# Shared by bin/demo and bin/check: installs the npm packages when they are missing or the lock file is newer.
+install_packages() {
+  if [ ! -f node_modules/.idle-stretch-installed ] || [ package-lock.json -nt node_modules/.idle-stretch-installed ]; then
+    echo "Installing packages; the first time the database driver is compiled, which takes a few minutes."
+    npm ci --no-audit --no-fund
+    touch node_modules/.idle-stretch-installed
+  fi
+}
+
+# Builds when anything that goes into the build is newer than the last one.
+build_product() {
+  if [ ! -f .next/BUILD_ID ] || [ ! -f dist/plan.mjs ] ||
+    [ -n "$(find src bin/planCommand.ts next.config.ts package-lock.json tsconfig.json -type f -newer .next/BUILD_ID -print -quit)" ]; then
+    echo "Building."
+    NEXT_TELEMETRY_DISABLED=1 npm run --silent build
+  fi
+}

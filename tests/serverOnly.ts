@@ -1,0 +1,2 @@
+/** Stands in for the marker package, which refuses to load outside the server. */
+export {};
