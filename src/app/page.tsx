@@ -1,4 +1,4 @@
-import { getDatabase } from '@/data/database';
+import { getDatabase } from '@/server/database';
 import { ListUndo } from '@/features/records/ListUndo';
 import { TablePage } from '@/features/table/TablePage';
 import { garmentLines, worthAMinute } from '@/server/views';

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { getDatabase } from '@/data/database';
+import { getDatabase } from '@/server/database';
 import { ListUndo } from '@/features/records/ListUndo';
 import { ClothsPage } from '@/features/cloth/ClothsPage';
 import { recordList } from '@/server/views';

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { getDatabase } from '@/data/database';
+import { getDatabase } from '@/server/database';
 import { ListUndo } from '@/features/records/ListUndo';
 import { WearersPage } from '@/features/wearers/WearersPage';
 import { recordList } from '@/server/views';

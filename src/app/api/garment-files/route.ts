@@ -1,4 +1,4 @@
-import { getDatabase } from '@/data/database';
+import { getDatabase } from '@/server/database';
 import { importGarmentFile } from '@/server/garmentFiles';
 import { answer } from '@/server/http';
 

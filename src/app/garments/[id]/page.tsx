@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { getDatabase } from '@/data/database';
+import { getDatabase } from '@/server/database';
 import { GarmentPage } from '@/features/garment/GarmentPage';
 import { garmentView } from '@/server/views';
 

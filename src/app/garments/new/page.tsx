@@ -1,5 +1,5 @@
 import type { Metadata } from 'next';
-import { getDatabase } from '@/data/database';
+import { getDatabase } from '@/server/database';
 import { NewGarmentPage } from '@/features/garments/NewGarmentPage';
 import { choices } from '@/server/views';
 

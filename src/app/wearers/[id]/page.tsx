@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { getDatabase } from '@/data/database';
+import { getDatabase } from '@/server/database';
 import { WearerPage } from '@/features/wearers/WearerPage';
 import { recordView, today } from '@/server/views';
 

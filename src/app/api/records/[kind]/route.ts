@@ -1,4 +1,4 @@
-import { getDatabase } from '@/data/database';
+import { getDatabase } from '@/server/database';
 import { answer } from '@/server/http';
 import { createRecord } from '@/server/recordRoutes';
 
