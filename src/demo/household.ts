@@ -152,6 +152,8 @@ function garments(today: string): Household['garments'] {
     finished: { bust: 640, hip: 650 },
   };
   const agreed = { fit: true, bands: true } as const;
+  const firstSteps = ['mark-front', 'swatch', 'press-hems', 'shoulders', 'sleeve-hems', 'sleeves'];
+  const allSteps = [...firstSteps, 'sides', 'measure-neck', 'join-band', 'mark-neck', 'sew-band', 'press-neck', 'hem', 'last-look'];
   return {
     'ring-toss': tee(
       'Ring-toss tee',
@@ -161,7 +163,7 @@ function garments(today: string): Household['garments'] {
         bandClothId: 'marsh-rib',
         agreed,
         cuts: cut({ ...pieces, neckband: [331, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
-        sewn: done(['mark-front', 'swatch', 'press-hems', 'shoulders', 'sleeve-hems', 'sleeves'], 2),
+        sewn: done(firstSteps, 2),
         stepNotes: { sleeves: { text: 'Left sleeve seam waved a little: put the differential to one point five.' } },
       },
       small,
@@ -178,6 +180,18 @@ function garments(today: string): Household['garments'] {
         cuts: cut({ front: [], back: [] }, 1),
       },
       { neckline: neck(330, 190), shoulderMm: 118, finished: { bust: 910, waist: 800, hip: 960 } },
+    ),
+    curtain: tee(
+      'Curtain-call tee',
+      {
+        wearerId: 'odile',
+        outerClothId: 'heron-jersey',
+        bandClothId: 'heron-jersey',
+        agreed,
+        cuts: cut({ ...pieces, neckband: [443, 52], 'stay-left': [118], 'stay-right': [118] }, 9),
+        sewn: done(allSteps, 3),
+      },
+      { neckline: neck(330, 190), shoulderMm: 118, finished: { bust: 970, hip: 1030 } },
     ),
     lantern: tee(
       'Lantern tee',
@@ -217,10 +231,7 @@ function garments(today: string): Household['garments'] {
         bandClothId: 'heron-jersey',
         agreed,
         cuts: cut({ ...pieces, neckband: [350, 42], 'stay-left': [82], 'stay-right': [82] }, 60),
-        sewn: done(
-          ['mark-front', 'swatch', 'press-hems', 'shoulders', 'sleeve-hems', 'sleeves', 'sides', 'measure-neck', 'join-band', 'mark-neck', 'sew-band', 'press-neck', 'hem', 'last-look'],
-          55,
-        ),
+        sewn: done(allSteps, 55),
         fittings: {
           first: {
             triedOn: before(today, 54),

@@ -1,5 +1,21 @@
 import { SLACK } from './neckband';
 
+/** What the window depends on. Lengths mm, `turnRad` radians, the rest shares. */
+export interface WindowInputs {
+  readonly necklineMm: number;
+  readonly headMm: number;
+  readonly finishedMm: number;
+  readonly turnRad: number;
+  readonly bandStretch: number;
+  /** Share of the stretch usable while sewing. */
+  readonly sewnLimit: number;
+  /** Longest band that lies flat, against its fold edge. */
+  readonly flat: number;
+}
+
+/** A band that lies flat may be this much longer than its fold edge. */
+export const FLAT = 1 + SLACK.liesFlat;
+
 /** What would open an empty window, each taken alone; absent where that alone cannot help. Lengths mm. */
 export interface WindowRemedies {
   /** A band whose cloth stretches at least this much (share). */
@@ -10,32 +26,32 @@ export interface WindowRemedies {
   readonly necklineMm?: number;
 }
 
-/** A length that can be lengthened by no more than this factor is not worth offering as a remedy. */
+/** A band of more stretch than this is not worth offering: rib ends about here (common practice, no source). */
 const MAX_REMEDY_STRETCH = 2;
 
-/**
- * Remedies that make the shortest workable band no longer than the longest that lies flat (D: the limits of
- * `neckband.ts` solved for each quantity). `sewnLimit` is the share of stretch usable while sewing.
- */
-export function windowRemedies(
-  necklineMm: number,
-  headMm: number,
-  finishedMm: number,
-  turnRad: number,
-  bandStretch: number,
-  sewnLimit: number,
-): WindowRemedies {
-  const flat = 1 + SLACK.liesFlat;
-  const longest = flat * (necklineMm - turnRad * finishedMm);
-  const stretch =
-    longest > 0 ? Math.max((necklineMm / longest - 1) / sewnLimit, headMm / longest - 1) : Number.POSITIVE_INFINITY;
-  const shortest = Math.max(necklineMm / (1 + sewnLimit * bandStretch), headMm / (1 + bandStretch));
-  const finished = turnRad > 0 ? (necklineMm - shortest / flat) / turnRad : finishedMm;
-  const slope = flat - 1 / (1 + sewnLimit * bandStretch);
-  const neckline = Math.max(
-    (flat * turnRad * finishedMm) / slope,
-    headMm / ((1 + bandStretch) * flat) + turnRad * finishedMm,
-  );
+/** The band's stretch at which the shortest that works just lies flat (D: the limits of `neckband.ts`, solved). */
+export function stretchToOpen({ necklineMm: N, headMm, finishedMm, turnRad, sewnLimit, flat }: WindowInputs): number {
+  const longest = flat * (N - turnRad * finishedMm);
+  return Math.max((N / longest - 1) / sewnLimit, headMm / longest - 1);
+}
+
+/** The finished width at which the shortest that works just lies flat (D). */
+export function widthToOpen({ necklineMm: N, headMm, turnRad, bandStretch: S, sewnLimit, flat }: WindowInputs): number {
+  return (N - Math.max(N / (1 + sewnLimit * S), headMm / (1 + S)) / flat) / turnRad;
+}
+
+/** The neckline at which the shortest that works just lies flat (D). */
+export function necklineToOpen({ headMm, finishedMm: w, turnRad, bandStretch: S, sewnLimit, flat }: WindowInputs): number {
+  return Math.max((flat * turnRad * w) / (flat - 1 / (1 + sewnLimit * S)), headMm / ((1 + S) * flat) + turnRad * w);
+}
+
+/** The remedies that are possible and would change something. */
+export function windowRemedies(inputs: WindowInputs): WindowRemedies {
+  const { necklineMm, finishedMm, turnRad, bandStretch } = inputs;
+  const canLie = necklineMm > turnRad * finishedMm;
+  const stretch = canLie ? stretchToOpen(inputs) : Number.POSITIVE_INFINITY;
+  const finished = turnRad > 0 ? widthToOpen(inputs) : finishedMm;
+  const neckline = necklineToOpen(inputs);
   return {
     ...(stretch > bandStretch && stretch <= MAX_REMEDY_STRETCH ? { bandStretch: stretch } : {}),
     ...(finished > 0 && finished < finishedMm ? { finishedMm: finished } : {}),

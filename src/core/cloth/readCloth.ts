@@ -93,10 +93,10 @@ function readDirection(
   const values = repeats.map((repeat) => repeat.value);
   const counts = Math.max(...values) - Math.min(...values) > MAX_SPREAD ? 'lowest' : 'median';
   const stretching = tests.filter((test) => test.pulledMm > test.restMm);
-  const growth = middle(book, `${prefix}.growth`, `stays longer ${which}`, 'S', 'ASTM D2594', '(C - A) / A', stretching, released, ({ A, C }) =>
+  const growth = middle(book, `${prefix}.growth`, `stays longer ${which}`, 'S', 'ASTM D2594', '(max(C, A) - A) / A', stretching, released, ({ A, C }) =>
     growthOf(A, C),
   );
-  const recovery = middle(book, `${prefix}.recovery`, `comes back ${which}`, 'D', undefined, '(B - C) / (B - A)', stretching, released, ({ A, B, C }) =>
+  const recovery = middle(book, `${prefix}.recovery`, `comes back ${which}`, 'D', undefined, '(B - max(C, A)) / (B - A)', stretching, released, ({ A, B, C }) =>
     recoveryOf(A, B, C),
   );
   const neckIn = middle(book, `${prefix}.neckIn`, `neck-in ${which}`, 'D', undefined, '(1 - W1 / W0) / (B / A - 1)', stretching, widths, ({ A, B, W0, W1 }) =>
@@ -115,11 +115,10 @@ function readDirection(
 
 type Lengths = { A: number; B: number; C: number; W0: number; W1: number };
 
-/** The released length, taken as the rest length where it reads shorter within the reading error. */
 const released = (test: ClothTest): Lengths | undefined =>
   test.releasedMm === undefined
     ? undefined
-    : { A: test.restMm, B: test.pulledMm, C: Math.max(test.releasedMm, test.restMm), W0: 1, W1: 1 };
+    : { A: test.restMm, B: test.pulledMm, C: test.releasedMm, W0: 1, W1: 1 };
 
 const widths = (test: ClothTest): Lengths | undefined =>
   test.restWidthMm === undefined || test.pulledWidthMm === undefined

@@ -41,7 +41,7 @@ export function formatExactly(value: number, quantity: Quantity, unit: UnitSyste
     case 'rad':
     case 'ratio':
     case 'dialMm':
-      return String(Number(value.toFixed(5)));
+      return plain(Number(value.toPrecision(7)));
     default:
       return formatQuantity(value, quantity, unit);
   }
@@ -59,6 +59,9 @@ export function phraseText(phrase: Phrase, numbers: Numbers, unit: UnitSystem): 
     })
     .join('');
 }
+
+/** Plain decimals, never an exponent. */
+const plain = (value: number): string => (Math.abs(value) < 1e-6 ? '0' : String(value));
 
 /** Whole percents from 10 up, a decimal below: where 3 % and 3.4 % differ on the tape. */
 function formatPercent(share: number): string {

@@ -1,4 +1,4 @@
-import { windowRemedies } from '../bands/window';
+import { FLAT, necklineToOpen, stretchToOpen, widthToOpen, windowRemedies, type WindowInputs } from '../bands/window';
 import type { ClothReading } from '../cloth/readCloth';
 import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
@@ -116,17 +116,35 @@ function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs):
 function openers(book: Ledger, facts: GarmentFacts, neckline: Neckline, neckband: NeckbandPlan, head: Explained): Phrase[] {
   const get = (id: string) => book.numbers[id] as Explained;
   const turn = facts.garment.pattern.neckline.turnRad;
-  const inputs = {
+  const terms = {
     N: neckline.seamline,
     H: head,
     w: get(neckband.finishedWidth),
     turn: leaf('total turn of the neckline', turn, 'rad', 'D'),
     S: get(neckband.bandStretch),
     limit: leaf('share of the stretch usable while sewing', LIMITS.sewn, 'share', 'T'),
-    flat: leaf('a band that lies flat, against its fold edge', 1.05, 'ratio', 'T'),
+    flat: leaf('a band that lies flat, against its fold edge', FLAT, 'ratio', 'T'),
   } as const;
-  const solve = (v: { [K in keyof typeof inputs]: number }) => windowRemedies(v.N, v.H, v.w, v.turn, v.S, v.limit);
-  const found = windowRemedies(inputs.N.value, head.value, inputs.w.value, turn, inputs.S.value, LIMITS.sewn);
+  const inputsOf = (v: { [K in keyof typeof terms]: number }): WindowInputs => ({
+    necklineMm: v.N,
+    headMm: v.H,
+    finishedMm: v.w,
+    turnRad: v.turn,
+    bandStretch: v.S,
+    sewnLimit: v.limit,
+    flat: v.flat,
+  });
+  const found = windowRemedies(
+    inputsOf({
+      N: terms.N.value,
+      H: terms.H.value,
+      w: terms.w.value,
+      turn: terms.turn.value,
+      S: terms.S.value,
+      limit: terms.limit.value,
+      flat: terms.flat.value,
+    }),
+  );
   const phrases: Phrase[] = [];
   if (found.bandStretch !== undefined) {
     const stretch = book.work('problem.band.stretch', {
@@ -134,8 +152,8 @@ function openers(book: Ledger, facts: GarmentFacts, neckline: Neckline, neckband
       unit: 'share',
       mark: 'D',
       formula: 'max((N / (flat * (N - turn * w)) - 1) / limit, H / (flat * (N - turn * w)) - 1)',
-      terms: inputs,
-      by: (v) => solve(v).bandStretch ?? v.S,
+      terms,
+      by: (v) => stretchToOpen(inputsOf(v)),
     });
     phrases.push(say`Cut the band from a cloth that stretches ${stretch} or more along the band.`);
   }
@@ -146,8 +164,8 @@ function openers(book: Ledger, facts: GarmentFacts, neckline: Neckline, neckband
       unit: 'mm',
       mark: 'D',
       formula: `(N - ${shortest} / flat) / turn`,
-      terms: inputs,
-      by: (v) => solve(v).finishedMm ?? v.w,
+      terms,
+      by: (v) => widthToOpen(inputsOf(v)),
     });
     phrases.push(say`Make the band ${finished} wide, finished, or narrower.`);
   }
@@ -157,8 +175,8 @@ function openers(book: Ledger, facts: GarmentFacts, neckline: Neckline, neckband
       unit: 'mm',
       mark: 'D',
       formula: 'max(flat * turn * w / (flat - 1 / (1 + limit * S)), H / ((1 + S) * flat) + turn * w)',
-      terms: inputs,
-      by: (v) => solve(v).necklineMm ?? v.N,
+      terms,
+      by: (v) => necklineToOpen(inputsOf(v)),
     });
     phrases.push(say`Cut the neckline wider: ${wider} at the seamline, or more.`);
   }

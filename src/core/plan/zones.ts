@@ -75,7 +75,7 @@ function planZone(inputs: ZoneInputs, zone: Zone, garment: Garment): ZonePlan {
     terms: { G: body, g: rest },
     by: ({ G, g }) => wornExtension(G, g),
   });
-  const asksNothing = extension.value <= 0;
+  const asksNothing = extension.value < LEAST_ASKED;
   const patternGirth = garment.pattern.finished[zone.id];
   return {
     zone: zone.id,
@@ -302,6 +302,9 @@ function patternAdvice(book: Ledger, at: string, zone: Zone, rest: Explained, gi
         : say`${zone.label}: add ${perSeamEdge} at each seam edge`;
   return { girth: girth.id, perSeamEdge: perSeamEdge.id, advice };
 }
+
+/** An extension smaller than this is rounding, not a demand. */
+const LEAST_ASKED = 1e-6;
 
 /** A change per seam edge smaller than this is not worth cutting (common practice, no source). */
 const NO_CHANGE_MM = 1;
