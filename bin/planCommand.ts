@@ -9,7 +9,8 @@ if (path === undefined || process.argv.length > 3) {
 } else {
   const text = readText(path);
   const read = readGarmentFile(text);
-  if (!read.ok) fail(read.faults.map(({ path: at, sentence }) => (at ? `${at}: ${sentence}` : sentence)).join('\n'));
+  if (!read.ok)
+    fail(read.faults.map(({ path: at, sentence }) => (at ? `${at}: ${sentence}` : sentence)).join('\n'));
   else {
     const onDate = new Date().toISOString().slice(0, 10);
     process.stdout.write(`${JSON.stringify(planGarment(read.facts, { onDate }), null, 2)}\n`);

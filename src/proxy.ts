@@ -6,7 +6,10 @@ const OWN_HOSTS = ['127.0.0.1', 'localhost', '[::1]'];
 /** Checks Host and Origin, and gives every page a strict content security policy with a nonce of its own. */
 export function proxy(request: NextRequest): NextResponse {
   const host = request.headers.get('host') ?? '';
-  const allowed = [...OWN_HOSTS, ...(process.env.IDLE_STRETCH_HOSTS ?? '').split(',').filter((name) => name !== '')];
+  const allowed = [
+    ...OWN_HOSTS,
+    ...(process.env.IDLE_STRETCH_HOSTS ?? '').split(',').filter((name) => name !== ''),
+  ];
   if (!allowed.includes(host.replace(/:\d+$/, ''))) {
     return NextResponse.json(
       { code: 'host', sentence: 'This address is not served: open the one that was printed at the start.' },

@@ -11,7 +11,10 @@ export function demoFacts(): readonly (readonly [string, GarmentFacts])[] {
     const wearer = wearers[garment.wearerId ?? ''];
     const outer = cloths[garment.outerClothId ?? ''];
     const band = cloths[garment.bandClothId ?? ''];
-    return [id, { garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) }];
+    return [
+      id,
+      { garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) },
+    ];
   });
 }
 
@@ -21,4 +24,5 @@ export function demoFact(id: string): GarmentFacts {
   return found[1];
 }
 
-export const demoFile = (id: string): GarmentFile => writeGarmentFile(demoFact(id), { withMeasurements: true });
+export const demoFile = (id: string): GarmentFile =>
+  writeGarmentFile(demoFact(id), { withMeasurements: true });

@@ -61,7 +61,11 @@ const rows: readonly Row[] = [
       expect(stitches['straight-top'].iso).toBe('301');
     },
   },
-  { name: '10 in stretches to 17.5 in', mark: 'D', check: () => near(stretchOf(10 * inch, 17.5 * inch), 0.75, 12) },
+  {
+    name: '10 in stretches to 17.5 in',
+    mark: 'D',
+    check: () => near(stretchOf(10 * inch, 17.5 * inch), 0.75, 12),
+  },
   { name: '20 % negative ease', mark: 'D', check: () => near(extensionFromEase(0.2), 0.25, 12) },
   {
     name: 'neckline 20 in, band finished ¾ in, Θ 280°, c 0.84',
@@ -72,7 +76,11 @@ const rows: readonly Row[] = [
     },
   },
   { name: 'same, c 1', mark: 'D', check: () => near(flatLyingBand(20, d, 0.75, 1), 16.33, 2) },
-  { name: 'same on a flat ring, Θ 360°, c 1', mark: 'D: Steiner’s formula', check: () => near(flatLyingBand(20, 2 * Math.PI, 0.75, 1), 15.29, 2) },
+  {
+    name: 'same on a flat ring, Θ 360°, c 1',
+    mark: 'D: Steiner’s formula',
+    check: () => near(flatLyingBand(20, 2 * Math.PI, 0.75, 1), 15.29, 2),
+  },
   {
     name: 'neckline 38 cm, band 1.5 cm, Θ 280°, c 0.84',
     mark: 'D',
@@ -91,7 +99,11 @@ const rows: readonly Row[] = [
     },
   },
   { name: 'strip cut 2 in, ¼ in seam, folded', mark: 'T', check: () => near(cutWidth(0.75, 0.25, 0), 2, 12) },
-  { name: 'half neckline 10 in, one fifth shorter, + 1 in seam', mark: 'T', check: () => near(20 * 0.8 + 1, 17, 12) },
+  {
+    name: 'half neckline 10 in, one fifth shorter, + 1 in seam',
+    mark: 'T',
+    check: () => near(20 * 0.8 + 1, 17, 12),
+  },
   { name: 'half neckline 10 in, ten percent shorter', mark: 'T', check: () => near(20 * 0.9, 18, 12) },
   {
     name: 'adult neckline',
@@ -126,7 +138,11 @@ const rows: readonly Row[] = [
   { name: 'toddler neck', mark: 'D', check: () => near(passingExtension(490, 340), 0.441, 3) },
   { name: 'sports fabric', mark: 'T' },
   { name: 'leggings fabric', mark: 'T' },
-  { name: 'quarter point', mark: 'D', check: () => near(inFrontOfShoulder(38 / 4, 38, 7.9), 38 / 4 - 7.9, 12) },
+  {
+    name: 'quarter point',
+    mark: 'D',
+    check: () => near(inFrontOfShoulder(38 / 4, 38, 7.9), 38 / 4 - 7.9, 12),
+  },
   {
     name: 'eighths',
     mark: 'T',
@@ -151,7 +167,9 @@ test('no row of the handbook’s table is missing here, where the handbook is at
     expect(rows.length).toBe(40);
     return;
   }
-  const names = [...table.matchAll(/^\| (?!what|---)([^|]+) \|/gm)].map((match) => (match[1] as string).trim());
+  const names = [...table.matchAll(/^\| (?!what|---)([^|]+) \|/gm)].map((match) =>
+    (match[1] as string).trim(),
+  );
   const here = rows.map((row) => row.name);
   expect(names.filter((name) => !here.includes(name))).toEqual([]);
   expect(here.filter((name) => !names.includes(name))).toEqual([]);

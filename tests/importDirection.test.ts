@@ -21,7 +21,8 @@ const files = layers.flatMap((layer) => sourceFiles(layer).filter((file) => !isT
 
 test('a plausible number of files is scanned, in every layer', () => {
   expect(files.length).toBeGreaterThan(100);
-  for (const layer of layers) expect(files.filter((file) => file.startsWith(`${layer}/`)).length).toBeGreaterThan(0);
+  for (const layer of layers)
+    expect(files.filter((file) => file.startsWith(`${layer}/`)).length).toBeGreaterThan(0);
 });
 
 test.each(layers)('%s imports only what it may', (layer) => {
@@ -39,7 +40,11 @@ test.each(layers)('%s imports only what it may', (layer) => {
 test('the core knows no interface, database, door or platform', () => {
   const wrong = files
     .filter((file) => file.startsWith('src/core/'))
-    .flatMap((file) => importsOf(file).filter((name) => NOT_IN_CORE.test(name)).map((name) => `${file} imports ${name}`));
+    .flatMap((file) =>
+      importsOf(file)
+        .filter((name) => NOT_IN_CORE.test(name))
+        .map((name) => `${file} imports ${name}`),
+    );
   expect(wrong).toEqual([]);
 });
 

@@ -13,7 +13,9 @@ export function sourceFiles(folder: string): string[] {
 /** What a file imports: our own files as paths from `src/` (or the root), packages by name. */
 export function importsOf(file: string): string[] {
   const text = readFileSync(join(ROOT, file), 'utf8');
-  const found = [...text.matchAll(/(?:from|import|import\()\s*'([^']+)'/g)].map((match) => match[1] as string);
+  const found = [...text.matchAll(/(?:from|import|import\()\s*'([^']+)'/g)].map(
+    (match) => match[1] as string,
+  );
   return found.map((name) => {
     if (name.startsWith('@/')) return `src/${name.slice(2)}`;
     return name.startsWith('.') ? relative(ROOT, resolve(ROOT, file, '..', name)) : name;

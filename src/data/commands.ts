@@ -9,9 +9,25 @@ import { commandOps, commands } from './schema';
 
 /** One thing done to one record. `baseRevision` is what the writer last saw. */
 export type Op =
-  | { readonly op: 'create'; readonly kind: RecordKind; readonly id: string; readonly facts: FactsByKind[RecordKind] }
-  | { readonly op: 'set'; readonly kind: RecordKind; readonly id: string; readonly baseRevision: number; readonly changes: readonly Change[] }
-  | { readonly op: 'remove' | 'restore'; readonly kind: RecordKind; readonly id: string; readonly baseRevision: number };
+  | {
+      readonly op: 'create';
+      readonly kind: RecordKind;
+      readonly id: string;
+      readonly facts: FactsByKind[RecordKind];
+    }
+  | {
+      readonly op: 'set';
+      readonly kind: RecordKind;
+      readonly id: string;
+      readonly baseRevision: number;
+      readonly changes: readonly Change[];
+    }
+  | {
+      readonly op: 'remove' | 'restore';
+      readonly kind: RecordKind;
+      readonly id: string;
+      readonly baseRevision: number;
+    };
 
 export interface Command {
   /** What it is called beside the undo button. */
@@ -22,7 +38,12 @@ export interface Command {
 export type CommandResult =
   | { readonly ok: true; readonly commandId: number; readonly records: readonly Stored[] }
   | { readonly ok: false; readonly code: 'missing'; readonly kind: RecordKind }
-  | { readonly ok: false; readonly code: 'stale'; readonly record: Stored; readonly changed: readonly string[] }
+  | {
+      readonly ok: false;
+      readonly code: 'stale';
+      readonly record: Stored;
+      readonly changed: readonly string[];
+    }
   | { readonly ok: false; readonly code: 'faults'; readonly faults: readonly Fault[] };
 
 /** Decides whether facts may be stored. Runs inside the transaction, on the facts as they would be. */
@@ -47,7 +68,12 @@ export function runCommand(db: Database, command: Command, context: Context): Co
 export type UndoResult =
   | CommandResult
   | { readonly ok: false; readonly code: 'unknown-command' }
-  | { readonly ok: false; readonly code: 'changed-since'; readonly record: Stored; readonly paths: readonly string[] };
+  | {
+      readonly ok: false;
+      readonly code: 'changed-since';
+      readonly record: Stored;
+      readonly paths: readonly string[];
+    };
 
 /**
  * Undoes a command by a new forward write. Refused, with the paths, where a field it touched has changed since.
@@ -56,7 +82,12 @@ export type UndoResult =
 export function undoCommand(db: Database, commandId: number, context: Context): UndoResult {
   const command = db.select().from(commands).where(eq(commands.id, commandId)).get();
   if (!command || command.undoneBy !== null) return { ok: false, code: 'unknown-command' };
-  const done = db.select().from(commandOps).where(eq(commandOps.commandId, commandId)).orderBy(desc(commandOps.id)).all();
+  const done = db
+    .select()
+    .from(commandOps)
+    .where(eq(commandOps.commandId, commandId))
+    .orderBy(desc(commandOps.id))
+    .all();
   for (const op of done) {
     const record = findRecord(db, op.kind, op.recordId);
     if (!record) return { ok: false, code: 'missing', kind: op.kind };
@@ -72,7 +103,8 @@ export function undoCommand(db: Database, commandId: number, context: Context): 
     });
     const result = carryOut(tx, { label: command.label, ops }, context, commandId);
     tx.update(commands).set({ undoneBy: result.commandId }).where(eq(commands.id, commandId)).run();
-    if (command.undoes !== null) tx.update(commands).set({ undoneBy: null }).where(eq(commands.id, command.undoes)).run();
+    if (command.undoes !== null)
+      tx.update(commands).set({ undoneBy: null }).where(eq(commands.id, command.undoes)).run();
     return result;
   });
 }
@@ -93,13 +125,22 @@ export function undoState(db: Querier, scope: UndoScope): UndoState {
   const inScope =
     scope === 'lists'
       ? ne(commandOps.op, 'set')
-      : and(eq(commandOps.op, 'set'), or(...scope.map(({ kind, id }) => and(eq(commandOps.kind, kind), eq(commandOps.recordId, id)))));
+      : and(
+          eq(commandOps.op, 'set'),
+          or(...scope.map(({ kind, id }) => and(eq(commandOps.kind, kind), eq(commandOps.recordId, id)))),
+        );
   const newest = (which: 'done' | 'undone') =>
     db
       .select({ commandId: commands.id, label: commands.label })
       .from(commands)
       .innerJoin(commandOps, eq(commandOps.commandId, commands.id))
-      .where(and(inScope, isNull(commands.undoneBy), which === 'done' ? isNull(commands.undoes) : isNotNull(commands.undoes)))
+      .where(
+        and(
+          inScope,
+          isNull(commands.undoneBy),
+          which === 'done' ? isNull(commands.undoes) : isNotNull(commands.undoes),
+        ),
+      )
       .orderBy(desc(commands.id))
       .limit(1)
       .get();
@@ -117,7 +158,12 @@ export function undoState(db: Querier, scope: UndoScope): UndoState {
   return { ...(undo ? { undo } : {}), ...(redo && !followed ? { redo } : {}) };
 }
 
-function carryOut(tx: Querier, command: Command, context: Context, undoes?: number): CommandResult & { ok: true } {
+function carryOut(
+  tx: Querier,
+  command: Command,
+  context: Context,
+  undoes?: number,
+): CommandResult & { ok: true } {
   const row = tx
     .insert(commands)
     .values({ at: context.now, label: command.label, undoes: undoes ?? null })
@@ -133,7 +179,9 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
   if (op.op === 'create') {
     if (record) throw new Error(`expected a new id for a ${op.kind}, got one in use; make another`);
     refuseFaults(check(op.kind, op.facts, tx));
-    tx.insert(table).values({ id: op.id, revision: 1, facts: op.facts, createdAt: now, updatedAt: now }).run();
+    tx.insert(table)
+      .values({ id: op.id, revision: 1, facts: op.facts, createdAt: now, updatedAt: now })
+      .run();
     log(tx, commandId, op, 1, [], []);
     return findRecord(tx, op.kind, op.id) as Stored;
   }
@@ -157,7 +205,14 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
   return findRecord(tx, op.kind, op.id) as Stored;
 }
 
-function log(tx: Querier, commandId: number, op: Op, revision: number, changes: readonly Change[], inverse: readonly Change[]): void {
+function log(
+  tx: Querier,
+  commandId: number,
+  op: Op,
+  revision: number,
+  changes: readonly Change[],
+  inverse: readonly Change[],
+): void {
   tx.insert(commandOps)
     .values({ commandId, op: op.op, kind: op.kind, recordId: op.id, revision, changes, inverse })
     .run();
@@ -168,7 +223,9 @@ function pathsSince(tx: Querier, kind: RecordKind, id: string, revision: number)
   const rows = tx
     .select({ changes: commandOps.changes })
     .from(commandOps)
-    .where(and(eq(commandOps.kind, kind), inArray(commandOps.recordId, [id]), gt(commandOps.revision, revision)))
+    .where(
+      and(eq(commandOps.kind, kind), inArray(commandOps.recordId, [id]), gt(commandOps.revision, revision)),
+    )
     .all();
   return [...new Set(rows.flatMap((row) => (row.changes as Change[]).map(({ path }) => path)))];
 }
@@ -179,7 +236,9 @@ function changedSince(record: Stored, op: Op['op'], changes: readonly Change[]):
   if (op !== 'set') return record.removed ? ['removed'] : [];
   return changes
     .filter((change, at) => !changes.slice(at + 1).some((later) => pathsTouch(later.path, change.path)))
-    .filter(({ path, value }) => JSON.stringify(valueAt(record.facts, path) ?? null) !== JSON.stringify(value))
+    .filter(
+      ({ path, value }) => JSON.stringify(valueAt(record.facts, path) ?? null) !== JSON.stringify(value),
+    )
     .map(({ path }) => path);
 }
 
@@ -187,7 +246,10 @@ function refuseFaults(faults: readonly Fault[]): void {
   if (faults.length > 0) throw new Refused({ ok: false, code: 'faults', faults });
 }
 
-function transact<R extends { ok: boolean }>(db: Database, work: (tx: Querier) => R): R | (CommandResult & { ok: false }) {
+function transact<R extends { ok: boolean }>(
+  db: Database,
+  work: (tx: Querier) => R,
+): R | (CommandResult & { ok: false }) {
   try {
     return db.transaction((tx) => work(tx as unknown as Querier), { behavior: 'immediate' });
   } catch (error) {

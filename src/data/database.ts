@@ -8,7 +8,8 @@ import * as schema from './schema';
 export type Database = BetterSQLite3Database<typeof schema> & { readonly $client: Sqlite.Database };
 
 /** Where the household's data lives unless `IDLE_STRETCH_DB` says otherwise. */
-export const databasePath = (): string => resolve(/* turbopackIgnore: true */ process.env.IDLE_STRETCH_DB ?? 'var/idle-stretch.db');
+export const databasePath = (): string =>
+  resolve(/* turbopackIgnore: true */ process.env.IDLE_STRETCH_DB ?? 'var/idle-stretch.db');
 
 /** Opens a database so that what is acknowledged is on the disk: WAL, foreign keys, `synchronous = FULL`. */
 export function openDatabase(path: string): Database {

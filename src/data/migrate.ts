@@ -19,13 +19,17 @@ export function migrateDatabase(path: string, now: Date, folder: string = FOLDER
   try {
     const wanted = journalLength(folder);
     if (appliedCount(client) >= wanted) return undefined;
-    const copy = isNew ? undefined : join(dirname(path), `before-${now.toISOString().replace(/[:.]/g, '-')}.db`);
+    const copy = isNew
+      ? undefined
+      : join(dirname(path), `before-${now.toISOString().replace(/[:.]/g, '-')}.db`);
     if (copy) client.prepare('VACUUM INTO ?').run(copy);
     client.pragma('foreign_keys = OFF');
     migrate(database, { migrationsFolder: folder });
     const broken = client.pragma('foreign_key_check') as unknown[];
     if (broken.length > 0) {
-      throw new Error(`expected whole references after migrating, got ${broken.length} broken; restore ${copy ?? 'an empty file'}`);
+      throw new Error(
+        `expected whole references after migrating, got ${broken.length} broken; restore ${copy ?? 'an empty file'}`,
+      );
     }
     client.pragma('foreign_keys = ON');
     return copy;
@@ -35,12 +39,15 @@ export function migrateDatabase(path: string, now: Date, folder: string = FOLDER
 }
 
 function journalLength(folder: string): number {
-  const journal = JSON.parse(readFileSync(join(folder, 'meta/_journal.json'), 'utf8')) as { entries: unknown[] };
+  const journal = JSON.parse(readFileSync(join(folder, 'meta/_journal.json'), 'utf8')) as {
+    entries: unknown[];
+  };
   return journal.entries.length;
 }
 
 function appliedCount(client: { prepare(sql: string): { get(): unknown } }): number {
   const table = client.prepare("SELECT 1 FROM sqlite_master WHERE name = '__drizzle_migrations'").get();
   if (!table) return 0;
-  return (client.prepare('SELECT count(*) AS applied FROM __drizzle_migrations').get() as { applied: number }).applied;
+  return (client.prepare('SELECT count(*) AS applied FROM __drizzle_migrations').get() as { applied: number })
+    .applied;
 }

@@ -51,7 +51,11 @@ export function listRecords<K extends RecordKind>(
 }
 
 /** The records with these ids that exist and are not removed, by id. */
-export function recordsById<K extends RecordKind>(db: Querier, kind: K, ids: readonly string[]): ReadonlyMap<string, Stored<K>> {
+export function recordsById<K extends RecordKind>(
+  db: Querier,
+  kind: K,
+  ids: readonly string[],
+): ReadonlyMap<string, Stored<K>> {
   const table = tables[kind];
   const rows = db
     .select(stored(table))
@@ -68,7 +72,9 @@ export function garmentsSharing(
 ): readonly Stored<'garment'>[] {
   const shares = [
     ...(wearerId ? [eq(garments.wearerId, wearerId)] : []),
-    ...(clothIds.length > 0 ? [inArray(garments.outerClothId, clothIds), inArray(garments.bandClothId, clothIds)] : []),
+    ...(clothIds.length > 0
+      ? [inArray(garments.outerClothId, clothIds), inArray(garments.bandClothId, clothIds)]
+      : []),
   ];
   if (shares.length === 0) return [];
   return db
@@ -84,7 +90,9 @@ export function garmentsSharing(
 /** How many garments that are not removed use a wearer or a cloth. */
 export function countUses(db: Querier, kind: 'wearer' | 'cloth', id: string): number {
   const uses =
-    kind === 'wearer' ? eq(garments.wearerId, id) : or(eq(garments.outerClothId, id), eq(garments.bandClothId, id));
+    kind === 'wearer'
+      ? eq(garments.wearerId, id)
+      : or(eq(garments.outerClothId, id), eq(garments.bandClothId, id));
   const row = db
     .select({ uses: sql<number>`count(*)` })
     .from(garments)

@@ -15,9 +15,13 @@ const recordColumns = () => ({
   name: text('name').generatedAlwaysAs(sql`json_extract(facts, '$.name')`, { mode: 'virtual' }),
 });
 
-export const wearers = sqliteTable('wearers', recordColumns(), (table) => [index('wearers_name').on(table.name)]);
+export const wearers = sqliteTable('wearers', recordColumns(), (table) => [
+  index('wearers_name').on(table.name),
+]);
 
-export const cloths = sqliteTable('cloths', recordColumns(), (table) => [index('cloths_name').on(table.name)]);
+export const cloths = sqliteTable('cloths', recordColumns(), (table) => [
+  index('cloths_name').on(table.name),
+]);
 
 export const garments = sqliteTable(
   'garments',

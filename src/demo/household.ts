@@ -50,12 +50,19 @@ function wearers(today: string): Household['wearers'] {
     bram: {
       name: 'Bram',
       grown: 'adult',
-      measurements: { now: set(60, { bust: 1060, waist: 940, hip: 1040, head: 590 }, 'Biceps still to measure.') },
+      measurements: {
+        now: set(60, { bust: 1060, waist: 940, hip: 1040, head: 590 }, 'Biceps still to measure.'),
+      },
     },
   };
 }
 
-type Pull = readonly [restCm: number, pulledCm: number, releasedCm: number, widths?: readonly [number, number]];
+type Pull = readonly [
+  restCm: number,
+  pulledCm: number,
+  releasedCm: number,
+  widths?: readonly [number, number],
+];
 
 function cloths(today: string): Household['cloths'] {
   const pulls = (across: readonly Pull[], along: readonly Pull[]): Cloth['tests'] => {
@@ -86,47 +93,111 @@ function cloths(today: string): Household['cloths'] {
   return {
     'heron-jersey': cloth('Heron jersey', 'cotton and elastane', 200, {
       thicknessMm: 0.6,
-      tests: pulls([[10, 14.4, 10.2, [5, 4.2]], [10, 14.5, 10.2], [10, 14.7, 10.3]], [[10, 12.6, 10.1], [10, 12.8, 10.1]]),
+      tests: pulls(
+        [
+          [10, 14.4, 10.2, [5, 4.2]],
+          [10, 14.5, 10.2],
+          [10, 14.7, 10.3],
+        ],
+        [
+          [10, 12.6, 10.1],
+          [10, 12.8, 10.1],
+        ],
+      ),
     }),
     'marsh-rib': cloth('Marsh rib', 'cotton and elastane rib', 240, {
       widthMm: 700,
       onHandMm: 600,
       washed: 'no',
       thicknessMm: 0.9,
-      tests: pulls([[10, 20.8, 10.3, [8, 6.6]], [10, 21, 10.4], [10, 21.4, 10.4]], [[10, 13, 10.1]]),
+      tests: pulls(
+        [
+          [10, 20.8, 10.3, [8, 6.6]],
+          [10, 21, 10.4],
+          [10, 21.4, 10.4],
+        ],
+        [[10, 13, 10.1]],
+      ),
     }),
     'loon-swim': cloth('Loon swim', 'nylon and elastane', 190, {
       onHandMm: 1350,
-      tests: pulls([[10, 17.7, 10.1], [10, 17.8, 10.1], [10, 18, 10.1]], [[10, 15.6, 10.1]]),
+      tests: pulls(
+        [
+          [10, 17.7, 10.1],
+          [10, 17.8, 10.1],
+          [10, 18, 10.1],
+        ],
+        [[10, 15.6, 10.1]],
+      ),
     }),
     'minnow-lining': cloth('Minnow lining', 'nylon and elastane tricot', 110, {
       tests: pulls([[10, 20, 10.2]], [[10, 16, 10.1]]),
     }),
     'pike-sport': cloth('Pike sport knit', 'polyester and elastane', 230, {
-      tests: pulls([[10, 17, 10.2], [10, 17.1, 10.2]], [[10, 15, 10.1]]),
+      tests: pulls(
+        [
+          [10, 17, 10.2],
+          [10, 17.1, 10.2],
+        ],
+        [[10, 15, 10.1]],
+      ),
     }),
     'eel-slinky': cloth('Eel slinky', 'viscose and elastane', 260, {
-      tests: pulls([[10, 19, 10.6], [10, 19.2, 10.6]], [[10, 17, 10.5]]),
+      tests: pulls(
+        [
+          [10, 19, 10.6],
+          [10, 19.2, 10.6],
+        ],
+        [[10, 17, 10.5]],
+      ),
       notes: 'Hangs heavy, creeps while it is cut.',
     }),
     'boulder-firm': cloth('Boulder firm knit', 'viscose and polyamide', 320, {
       thicknessMm: 1.2,
-      tests: pulls([[10, 12.2, 10.1], [10, 12.3, 10.1]], [[10, 11.4, 10]]),
+      tests: pulls(
+        [
+          [10, 12.2, 10.1],
+          [10, 12.3, 10.1],
+        ],
+        [[10, 11.4, 10]],
+      ),
     }),
     'driftwood-jersey': cloth('Driftwood jersey', 'viscose', 180, {
-      tests: pulls([[10, 15, 11.1], [10, 15.2, 11.2]], [[10, 13, 10.6]]),
+      tests: pulls(
+        [
+          [10, 15, 11.1],
+          [10, 15.2, 11.2],
+        ],
+        [[10, 13, 10.6]],
+      ),
       notes: 'Soft, but it stays where it was pulled.',
     }),
-    'reed-lace': cloth('Reed lace', 'nylon and elastane lace', 120, { widthMm: 180, onHandMm: 2400, statedAcross: 0.6 }),
-    'kettle-mesh': cloth('Kettle mesh', 'nylon power mesh', 130, { tests: pulls([[10, 16, 10.1]], [[10, 14, 10.1]]) }),
+    'reed-lace': cloth('Reed lace', 'nylon and elastane lace', 120, {
+      widthMm: 180,
+      onHandMm: 2400,
+      statedAcross: 0.6,
+    }),
+    'kettle-mesh': cloth('Kettle mesh', 'nylon power mesh', 130, {
+      tests: pulls([[10, 16, 10.1]], [[10, 14, 10.1]]),
+    }),
     'moth-jersey': cloth('Moth jersey', 'cotton', 160, { washed: 'no' }),
   };
 }
 
 function garments(today: string): Household['garments'] {
-  const tee = (name: string, rest: Partial<Garment>, pattern: Partial<Garment['pattern']> = {}, band: Partial<Garment['neckband']> = {}): Garment => {
+  const tee = (
+    name: string,
+    rest: Partial<Garment>,
+    pattern: Partial<Garment['pattern']> = {},
+    band: Partial<Garment['neckband']> = {},
+  ): Garment => {
     const start = newTee(name);
-    return { ...start, ...rest, pattern: { ...start.pattern, ...pattern }, neckband: { ...start.neckband, ...band } };
+    return {
+      ...start,
+      ...rest,
+      pattern: { ...start.pattern, ...pattern },
+      neckband: { ...start.neckband, ...band },
+    };
   };
   const neck = (frontMm: number, backMm: number): Garment['pattern']['neckline'] => ({
     ...newTee('').pattern.neckline,
@@ -135,7 +206,10 @@ function garments(today: string): Household['garments'] {
   });
   const done = (ids: readonly string[], daysAgo: number): Garment['sewn'] =>
     Object.fromEntries(ids.map((id) => [id, { doneOn: before(today, daysAgo) }]));
-  const cut = (rows: Readonly<Record<string, readonly [number?, number?]>>, daysAgo: number): Garment['cuts'] =>
+  const cut = (
+    rows: Readonly<Record<string, readonly [number?, number?]>>,
+    daysAgo: number,
+  ): Garment['cuts'] =>
     Object.fromEntries(
       Object.entries(rows).map(([id, [lengthMm, widthMm]]) => [
         id,
@@ -153,7 +227,17 @@ function garments(today: string): Household['garments'] {
   };
   const agreed = { fit: true, bands: true } as const;
   const firstSteps = ['mark-front', 'swatch', 'press-hems', 'shoulders', 'sleeve-hems', 'sleeves'];
-  const allSteps = [...firstSteps, 'sides', 'measure-neck', 'join-band', 'mark-neck', 'sew-band', 'press-neck', 'hem', 'last-look'];
+  const allSteps = [
+    ...firstSteps,
+    'sides',
+    'measure-neck',
+    'join-band',
+    'mark-neck',
+    'sew-band',
+    'press-neck',
+    'hem',
+    'last-look',
+  ];
   return {
     'ring-toss': tee(
       'Ring-toss tee',
@@ -164,7 +248,9 @@ function garments(today: string): Household['garments'] {
         agreed,
         cuts: cut({ ...pieces, neckband: [331, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
         sewn: done(firstSteps, 2),
-        stepNotes: { sleeves: { text: 'Left sleeve seam waved a little: put the differential to one point five.' } },
+        stepNotes: {
+          sleeves: { text: 'Left sleeve seam waved a little: put the differential to one point five.' },
+        },
       },
       small,
       { finishedMm: 15 },
@@ -188,7 +274,7 @@ function garments(today: string): Household['garments'] {
         outerClothId: 'heron-jersey',
         bandClothId: 'heron-jersey',
         agreed,
-        cuts: cut({ ...pieces, neckband: [443, 52], 'stay-left': [118], 'stay-right': [118] }, 9),
+        cuts: cut({ ...pieces, neckband: [455, 52], 'stay-left': [118], 'stay-right': [118] }, 9),
         sewn: done(allSteps, 3),
       },
       { neckline: neck(330, 190), shoulderMm: 118, finished: { bust: 970, hip: 1030 } },
@@ -206,21 +292,42 @@ function garments(today: string): Household['garments'] {
     ),
     trapeze: tee(
       'Trapeze tee',
-      { wearerId: 'tansy', outerClothId: 'loon-swim', bandClothId: 'loon-swim', style: 'fitted', machines: 'sewing-only' },
+      {
+        wearerId: 'tansy',
+        outerClothId: 'loon-swim',
+        bandClothId: 'loon-swim',
+        style: 'fitted',
+        machines: 'sewing-only',
+      },
       { neckline: neck(310, 180), shoulderMm: 105 },
       { finishedMm: 15 },
     ),
-    rigging: tee('Rigging tee', { wearerId: 'bram', outerClothId: 'heron-jersey', bandClothId: 'marsh-rib', style: 'loose' }, { neckline: neck(340, 200) }),
+    rigging: tee(
+      'Rigging tee',
+      { wearerId: 'bram', outerClothId: 'heron-jersey', bandClothId: 'marsh-rib', style: 'loose' },
+      { neckline: neck(340, 200) },
+    ),
     moth: tee('Understudy tee', { wearerId: 'odile', outerClothId: 'moth-jersey' }),
     buoy: tee(
       'Buoy tee',
-      { wearerId: 'wren', outerClothId: 'boulder-firm', bandClothId: 'boulder-firm', machines: 'sewing-only', topstitch: 'straight' },
+      {
+        wearerId: 'wren',
+        outerClothId: 'boulder-firm',
+        bandClothId: 'boulder-firm',
+        machines: 'sewing-only',
+        topstitch: 'straight',
+      },
       { ...small, neckline: neck(200, 140) },
       { finishedMm: 25 },
     ),
     driftwood: tee(
       'Driftwood tee',
-      { wearerId: 'odile', outerClothId: 'driftwood-jersey', bandClothId: 'driftwood-jersey', style: 'fitted' },
+      {
+        wearerId: 'odile',
+        outerClothId: 'driftwood-jersey',
+        bandClothId: 'driftwood-jersey',
+        style: 'fitted',
+      },
       { neckline: neck(330, 190), shoulderMm: 118 },
     ),
     overture: tee(
@@ -228,7 +335,7 @@ function garments(today: string): Household['garments'] {
       {
         wearerId: 'wren',
         outerClothId: 'heron-jersey',
-        bandClothId: 'heron-jersey',
+        bandClothId: 'pike-sport',
         agreed,
         cuts: cut({ ...pieces, neckband: [350, 42], 'stay-left': [82], 'stay-right': [82] }, 60),
         sewn: done(allSteps, 55),

@@ -17,7 +17,9 @@ const ops = [...create('wearer', made.wearers), ...create('cloth', made.cloths)]
 const garments = create('garment', made.garments);
 for (const [label, batch] of [
   ['Set up the household', ops],
-  ...garments.toReversed().map((op) => [`Start ${(op as { facts: { name: string } }).facts.name}`, [op]] as const),
+  ...garments
+    .toReversed()
+    .map((op) => [`Start ${(op as { facts: { name: string } }).facts.name}`, [op]] as const),
 ] as const) {
   const result = write(database, { label, ops: batch });
   if (!result.ok) throw new Error(`expected the demo to be accepted, got ${JSON.stringify(result)}`);

@@ -32,11 +32,21 @@ export async function importGarmentFile(db: Database, request: Request): Promise
 }
 
 /** The ops that bring a file in, and the id its garment gets. The garment's op comes last. */
-export function importOps(db: Database, file: GarmentFile, newId: () => string): { ops: readonly Op[]; garmentId: string } {
+export function importOps(
+  db: Database,
+  file: GarmentFile,
+  newId: () => string,
+): { ops: readonly Op[]; garmentId: string } {
   const ops: Op[] = [];
-  const place = <K extends RecordKind>(kind: K, id: string | undefined, facts: FactsByKind[K] | undefined): string | undefined => {
+  const place = <K extends RecordKind>(
+    kind: K,
+    id: string | undefined,
+    facts: FactsByKind[K] | undefined,
+  ): string | undefined => {
     if (!facts) return undefined;
-    const made = ops.find((op) => op.op === 'create' && op.kind === kind && JSON.stringify(op.facts) === JSON.stringify(facts));
+    const made = ops.find(
+      (op) => op.op === 'create' && op.kind === kind && JSON.stringify(op.facts) === JSON.stringify(facts),
+    );
     if (made) return made.id;
     const here = id === undefined ? undefined : findRecord(db, kind, id);
     if (here && !here.removed && JSON.stringify(here.facts) === JSON.stringify(facts)) return here.id;
@@ -49,27 +59,49 @@ export function importOps(db: Database, file: GarmentFile, newId: () => string):
   const outerClothId = place('cloth', garment.outerClothId, file.outer);
   const bandClothId = place('cloth', garment.bandClothId, file.band);
   const garmentId = newId();
-  ops.push({ op: 'create', kind: 'garment', id: garmentId, facts: linked(garment, { wearerId, outerClothId, bandClothId }) });
+  ops.push({
+    op: 'create',
+    kind: 'garment',
+    id: garmentId,
+    facts: linked(garment, { wearerId, outerClothId, bandClothId }),
+  });
   return { ops, garmentId };
 }
 
 /** The garment as a file to save, with its wearer's measurements only where that was asked for. */
 export function exportGarment(db: Database, id: string, withMeasurements: boolean): Response {
   const found = findRecord(db, 'garment', id);
-  if (!found || found.removed) return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
+  if (!found || found.removed)
+    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
   const file = writeGarmentFile(garmentFacts(db, found.facts), { withMeasurements });
-  const name = found.facts.name.replace(/[^A-Za-z0-9]+/g, '-').replace(/^-|-$/g, '').toLowerCase() || 'garment';
+  const name =
+    found.facts.name
+      .replace(/[^A-Za-z0-9]+/g, '-')
+      .replace(/^-|-$/g, '')
+      .toLowerCase() || 'garment';
   return new Response(`${JSON.stringify(file, null, 2)}\n`, {
-    headers: { 'content-type': 'application/json', 'content-disposition': `attachment; filename="${name}.json"` },
+    headers: {
+      'content-type': 'application/json',
+      'content-disposition': `attachment; filename="${name}.json"`,
+    },
   });
 }
 
 /** A new garment like this one: same choices, nothing cut, sewn or worn yet. */
 export function copyGarment(db: Database, id: string): Response {
   const found = findRecord(db, 'garment', id);
-  if (!found || found.removed) return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
+  if (!found || found.removed)
+    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
   const name = `${found.facts.name.slice(0, 50)}, again`;
-  const facts: Garment = { ...found.facts, name, agreed: {}, cuts: {}, sewn: {}, stepNotes: {}, fittings: {} };
+  const facts: Garment = {
+    ...found.facts,
+    name,
+    agreed: {},
+    cuts: {},
+    sewn: {},
+    stepNotes: {},
+    fittings: {},
+  };
   const ops: Op[] = [{ op: 'create', kind: 'garment', id: randomUUID(), facts }];
   return commandResponse(write(db, { label: `Copy ${found.facts.name}`, ops }), 201);
 }

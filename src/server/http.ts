@@ -7,7 +7,8 @@ import { joiFaults } from './joiSpec';
 /** Largest body of an ordinary write, bytes. */
 export const MAX_BODY_BYTES = 1_000_000;
 
-export type Body<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
+export type Body<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };
 
 /** An answer that is not what was asked for: a code, a sentence for the person, and the faults by path. */
 export function refusal(status: number, code: string, sentence: string, more: object = {}): Response {
@@ -21,7 +22,11 @@ export const faultsRefusal = (faults: readonly Fault[]): Response =>
 export async function readText(request: Request, maxBytes: number): Promise<Body<string>> {
   const tooLarge = (): Body<string> => ({
     ok: false,
-    response: refusal(413, 'too-large', `That is more than ${Math.round(maxBytes / 1000)} kB: send something smaller.`),
+    response: refusal(
+      413,
+      'too-large',
+      `That is more than ${Math.round(maxBytes / 1000)} kB: send something smaller.`,
+    ),
   });
   if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLarge();
   const reader = request.body?.getReader();
@@ -47,7 +52,10 @@ export async function readJson<T>(request: Request, schema: Joi.Schema): Promise
   try {
     value = JSON.parse(text.value);
   } catch {
-    return { ok: false, response: refusal(400, 'not-json', 'The request is not JSON: reload the page and try again.') };
+    return {
+      ok: false,
+      response: refusal(400, 'not-json', 'The request is not JSON: reload the page and try again.'),
+    };
   }
   const faults = joiFaults(schema, value);
   if (faults.length > 0) return { ok: false, response: faultsRefusal(faults) };

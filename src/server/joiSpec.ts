@@ -12,10 +12,13 @@ export function joiOf(spec: Spec): Joi.Schema {
       const schema = joiOf(field);
       return [key, isOptional(field) ? schema.optional() : schema.required()];
     });
-    return Joi.object(Object.fromEntries(keys)).unknown(false).label(spec.label).messages({
-      'object.base': typeSentence(spec),
-      'any.required': `${spec.label} is missing: fill it in.`,
-    });
+    return Joi.object(Object.fromEntries(keys))
+      .unknown(false)
+      .label(spec.label)
+      .messages({
+        'object.base': typeSentence(spec),
+        'any.required': `${spec.label} is missing: fill it in.`,
+      });
   }
   if (spec.kind === 'map') {
     const key = Joi.string()
@@ -42,7 +45,11 @@ function leafSchema(spec: LeafSpec): Joi.Schema {
       return Joi.number()
         .min(spec.min)
         .max(spec.max)
-        .messages({ '*': rangeSentence(spec, 'cm'), 'number.base': typeSentence(spec), 'number.infinity': typeSentence(spec) });
+        .messages({
+          '*': rangeSentence(spec, 'cm'),
+          'number.base': typeSentence(spec),
+          'number.infinity': typeSentence(spec),
+        });
     case 'text': {
       const plain = spec.minChars > 0 ? Joi.string().pattern(/\S/) : Joi.string().allow('');
       return plain.max(spec.maxChars).messages({
@@ -52,28 +59,45 @@ function leafSchema(spec: LeafSpec): Joi.Schema {
       });
     }
     case 'choice':
-      return Joi.any().valid(...spec.options).messages({ '*': sentenceFor(spec) });
+      return Joi.any()
+        .valid(...spec.options)
+        .messages({ '*': sentenceFor(spec) });
     case 'date':
     case 'id':
       return Joi.any()
-        .custom((value: unknown, helpers) => (leafFault(spec, value, '', 'cm') ? helpers.error(`any.${spec.kind}`) : value))
+        .custom((value: unknown, helpers) =>
+          leafFault(spec, value, '', 'cm') ? helpers.error(`any.${spec.kind}`) : value,
+        )
         .messages({ '*': sentenceFor(spec) });
     case 'flag':
-      return Joi.boolean().strict().messages({ '*': typeSentence(spec) });
+      return Joi.boolean()
+        .strict()
+        .messages({ '*': typeSentence(spec) });
     default:
-      throw new Error(`expected a leaf spec, got ${JSON.stringify(spec satisfies never)}; add it to leafSchema`);
+      throw new Error(
+        `expected a leaf spec, got ${JSON.stringify(spec satisfies never)}; add it to leafSchema`,
+      );
   }
 }
 
-const sentenceFor = (spec: LeafSpec): string => leafFault(spec, undefined, '', 'cm')?.sentence ?? typeSentence(spec);
+const sentenceFor = (spec: LeafSpec): string =>
+  leafFault(spec, undefined, '', 'cm')?.sentence ?? typeSentence(spec);
 
 /** Every fault of a value against a schema, with its path and sentence. */
 export function joiFaults(schema: Joi.Schema, value: unknown): Fault[] {
-  const { error } = schema.validate(value, { abortEarly: false, convert: false, errors: { wrap: { label: false } } });
+  const { error } = schema.validate(value, {
+    abortEarly: false,
+    convert: false,
+    errors: { wrap: { label: false } },
+  });
   return (error?.details ?? []).map(({ type, path, message, context }) => {
     const key = String(context?.key ?? '');
     return type === 'object.unknown'
-      ? { code: 'unknown-key', path: [...path.slice(0, -1), key.slice(0, 40)].join('.'), sentence: `"${key.slice(0, 40)}" is not a field here: remove it.` }
+      ? {
+          code: 'unknown-key',
+          path: [...path.slice(0, -1), key.slice(0, 40)].join('.'),
+          sentence: `"${key.slice(0, 40)}" is not a field here: remove it.`,
+        }
       : { code: codeOf(type), path: path.join('.'), sentence: message };
   });
 }

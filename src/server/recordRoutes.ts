@@ -2,21 +2,50 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import Joi from 'joi';
 import type { Change } from '@/core/facts/change';
-import { recordKinds, recordNames, type FactsByKind, type RecordKind, type StoredRecord } from '@/core/facts/records';
-import { runCommand, undoCommand, undoState, type Command, type CommandResult, type Op, type UndoResult } from '@/data/commands';
+import {
+  recordKinds,
+  recordNames,
+  type FactsByKind,
+  type RecordKind,
+  type StoredRecord,
+} from '@/core/facts/records';
+import {
+  runCommand,
+  undoCommand,
+  undoState,
+  type Command,
+  type CommandResult,
+  type Op,
+  type UndoResult,
+} from '@/data/commands';
 import type { Database } from '@/data/database';
 import { countUses, findRecord } from '@/data/records';
 import { checkRecord } from './checkRecord';
 import { faultsRefusal, readJson, refusal, usablePath } from './http';
 
 const MAX_CHANGES = 200;
-const label = Joi.string().max(120).required().messages({ '*': 'Give the change a name of at most 120 characters.' });
-const revision = Joi.number().integer().min(0).required().messages({ '*': 'Say which revision this is based on: reload the page.' });
+const label = Joi.string()
+  .max(120)
+  .required()
+  .messages({ '*': 'Give the change a name of at most 120 characters.' });
+const revision = Joi.number()
+  .integer()
+  .min(0)
+  .required()
+  .messages({ '*': 'Say which revision this is based on: reload the page.' });
+
+const body = (keys: Joi.SchemaMap): Joi.ObjectSchema =>
+  Joi.object(keys).messages({
+    'object.base': 'The request is not what is expected here: reload the page and try again.',
+  });
 
 /** The bodies of the routes that write, by name; the bad-input tests walk this list. */
 export const bodySchemas = {
-  create: Joi.object({ label, facts: Joi.object().required().messages({ '*': 'Send the facts of the new record.' }) }),
-  change: Joi.object({
+  create: body({
+    label,
+    facts: Joi.object().required().messages({ '*': 'Send the facts of the new record.' }),
+  }),
+  change: body({
     label,
     baseRevision: revision,
     changes: Joi.array()
@@ -25,14 +54,20 @@ export const bodySchemas = {
       .required()
       .items(
         Joi.object({
-          path: Joi.string().max(200).required().custom(usablePath).messages({ '*': 'That is not a field of this record.' }),
+          path: Joi.string()
+            .max(200)
+            .required()
+            .custom(usablePath)
+            .messages({ '*': 'That is not a field of this record.' }),
           value: Joi.any().required().messages({ '*': 'Send a value, or null to clear the field.' }),
         }),
       )
       .messages({ '*': `Send 1 to ${MAX_CHANGES} changes.` }),
   }),
-  remove: Joi.object({ baseRevision: revision }),
-  undo: Joi.object({ commandId: Joi.number().integer().min(1).required().messages({ '*': 'Say which change to undo.' }) }),
+  remove: body({ baseRevision: revision }),
+  undo: body({
+    commandId: Joi.number().integer().min(1).required().messages({ '*': 'Say which change to undo.' }),
+  }),
 } as const;
 
 /** What each `RecordKind` in a URL is, or a refusal. */
@@ -45,10 +80,13 @@ const noKind = (): Response => refusal(404, 'missing', 'There is no such kind of
 export async function createRecord(db: Database, kindText: string, request: Request): Promise<Response> {
   const kind = kindOf(kindText);
   if (!kind) return noKind();
-  const body = await readJson<{ label: string; facts: FactsByKind[RecordKind] }>(request, bodySchemas.create);
-  if (!body.ok) return body.response;
-  const { facts } = body.value;
-  return commandResponse(write(db, { label: body.value.label, ops: [{ op: 'create', kind, id: randomUUID(), facts }] }), 201);
+  const sent = await readJson<{ label: string; facts: FactsByKind[RecordKind] }>(request, bodySchemas.create);
+  if (!sent.ok) return sent.response;
+  const { facts } = sent.value;
+  return commandResponse(
+    write(db, { label: sent.value.label, ops: [{ op: 'create', kind, id: randomUUID(), facts }] }),
+    201,
+  );
 }
 
 export function readRecord(db: Database, kindText: string, id: string): Response {
@@ -58,20 +96,33 @@ export function readRecord(db: Database, kindText: string, id: string): Response
   return record && !record.removed ? Response.json({ record: wire(record) }) : gone(kind);
 }
 
-export async function changeRecord(db: Database, kindText: string, id: string, request: Request): Promise<Response> {
+export async function changeRecord(
+  db: Database,
+  kindText: string,
+  id: string,
+  request: Request,
+): Promise<Response> {
   const kind = kindOf(kindText);
   if (!kind) return noKind();
-  const body = await readJson<{ label: string; baseRevision: number; changes: Change[] }>(request, bodySchemas.change);
-  if (!body.ok) return body.response;
-  const { label: name, baseRevision, changes } = body.value;
+  const sent = await readJson<{ label: string; baseRevision: number; changes: Change[] }>(
+    request,
+    bodySchemas.change,
+  );
+  if (!sent.ok) return sent.response;
+  const { label: name, baseRevision, changes } = sent.value;
   return commandResponse(write(db, { label: name, ops: [{ op: 'set', kind, id, baseRevision, changes }] }));
 }
 
-export async function removeRecord(db: Database, kindText: string, id: string, request: Request): Promise<Response> {
+export async function removeRecord(
+  db: Database,
+  kindText: string,
+  id: string,
+  request: Request,
+): Promise<Response> {
   const kind = kindOf(kindText);
   if (!kind) return noKind();
-  const body = await readJson<{ baseRevision: number }>(request, bodySchemas.remove);
-  if (!body.ok) return body.response;
+  const sent = await readJson<{ baseRevision: number }>(request, bodySchemas.remove);
+  if (!sent.ok) return sent.response;
   const record = findRecord(db, kind, id);
   if (!record || record.removed) return gone(kind);
   const uses = kind === 'garment' ? 0 : countUses(db, kind, id);
@@ -79,14 +130,14 @@ export async function removeRecord(db: Database, kindText: string, id: string, r
     const what = uses === 1 ? 'A garment uses' : `${uses} garments use`;
     return refusal(409, 'in-use', `${what} this ${recordNames[kind]}: change or remove them first.`);
   }
-  const ops: Op[] = [{ op: 'remove', kind, id, baseRevision: body.value.baseRevision }];
+  const ops: Op[] = [{ op: 'remove', kind, id, baseRevision: sent.value.baseRevision }];
   return commandResponse(write(db, { label: `Remove ${record.facts.name}`, ops }));
 }
 
 export async function undo(db: Database, request: Request): Promise<Response> {
-  const body = await readJson<{ commandId: number }>(request, bodySchemas.undo);
-  if (!body.ok) return body.response;
-  return undoResponse(undoCommand(db, body.value.commandId, context()));
+  const sent = await readJson<{ commandId: number }>(request, bodySchemas.undo);
+  if (!sent.ok) return sent.response;
+  return undoResponse(undoCommand(db, sent.value.commandId, context()));
 }
 
 /** `scope` is `kind:id,kind:id`, the records the page shows, or `lists`. */
@@ -108,21 +159,36 @@ export const write = (db: Database, command: Command): CommandResult => runComma
 
 const context = () => ({ now: new Date().toISOString(), check: checkRecord });
 
-export const wire = ({ kind, id, revision: at, facts }: StoredRecord): StoredRecord => ({ kind, id, revision: at, facts });
+export const wire = ({ kind, id, revision: at, facts }: StoredRecord): StoredRecord => ({
+  kind,
+  id,
+  revision: at,
+  facts,
+});
 
 const gone = (kind: RecordKind): Response =>
-  refusal(404, 'missing', `This ${recordNames[kind]} is no longer here: go back to the list, or undo its removal.`);
+  refusal(
+    404,
+    'missing',
+    `This ${recordNames[kind]} is no longer here: go back to the list, or undo its removal.`,
+  );
 
 export function commandResponse(result: CommandResult, status = 200): Response {
-  if (result.ok) return Response.json({ commandId: result.commandId, records: result.records.map(wire) }, { status });
+  if (result.ok)
+    return Response.json({ commandId: result.commandId, records: result.records.map(wire) }, { status });
   switch (result.code) {
     case 'missing':
       return gone(result.kind);
     case 'stale':
-      return refusal(409, 'stale', 'This was changed in another window meanwhile. Nothing of yours is lost: choose which to keep.', {
-        record: wire(result.record),
-        changed: result.changed,
-      });
+      return refusal(
+        409,
+        'stale',
+        'This was changed in another window meanwhile. Nothing of yours is lost: choose which to keep.',
+        {
+          record: wire(result.record),
+          changed: result.changed,
+        },
+      );
     case 'faults':
       return faultsRefusal(result.faults);
     default:
@@ -136,10 +202,15 @@ function undoResponse(result: UndoResult): Response {
     return refusal(404, 'missing', 'That change is already undone: reload the page to see how things stand.');
   }
   if (result.code === 'changed-since') {
-    return refusal(409, 'changed-since', 'That was changed again since, so it is not undone. Undo the later change first.', {
-      record: wire(result.record),
-      changed: result.paths,
-    });
+    return refusal(
+      409,
+      'changed-since',
+      'That was changed again since, so it is not undone. Undo the later change first.',
+      {
+        record: wire(result.record),
+        changed: result.paths,
+      },
+    );
   }
   return commandResponse(result);
 }

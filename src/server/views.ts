@@ -5,7 +5,14 @@ import type { StoredRecord } from '@/core/facts/records';
 import { planGarment } from '@/core/plan/planGarment';
 import { stageIds, type GarmentPlan } from '@/core/plan/types';
 import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
-import type { Choice, EarlierFitting, GarmentLine, GarmentView, JumpTarget, WorthAMinute } from '@/core/views/pageViews';
+import type {
+  Choice,
+  EarlierFitting,
+  GarmentLine,
+  GarmentView,
+  JumpTarget,
+  WorthAMinute,
+} from '@/core/views/pageViews';
 import type { Database } from '@/data/database';
 import { findRecord, garmentsSharing, listRecords, recordsById, type Stored } from '@/data/records';
 import { wire } from './recordRoutes';
@@ -25,12 +32,24 @@ export function today(now: Date = new Date()): string {
 /** A page of garments, newest first, and whether more follow. */
 export function garmentLines(
   db: Database,
-  { query = '', offset = 0, limit = GARMENTS_A_PAGE }: { query?: string; offset?: number; limit?: number } = {},
+  {
+    query = '',
+    offset = 0,
+    limit = GARMENTS_A_PAGE,
+  }: { query?: string; offset?: number; limit?: number } = {},
 ): { readonly lines: readonly GarmentLine[]; readonly more: boolean } {
   const records = listRecords(db, 'garment', { limit: limit + 1, offset, query, order: 'updated' });
   const shown = records.slice(0, limit);
-  const wearers = recordsById(db, 'wearer', shown.flatMap(({ facts }) => facts.wearerId ?? []));
-  const cloths = recordsById(db, 'cloth', shown.flatMap(({ facts }) => [facts.outerClothId ?? [], facts.bandClothId ?? []].flat()));
+  const wearers = recordsById(
+    db,
+    'wearer',
+    shown.flatMap(({ facts }) => facts.wearerId ?? []),
+  );
+  const cloths = recordsById(
+    db,
+    'cloth',
+    shown.flatMap(({ facts }) => [facts.outerClothId ?? [], facts.bandClothId ?? []].flat()),
+  );
   const onDate = today();
   const lines = shown.map((record): GarmentLine => {
     const { facts: garment } = record;
@@ -41,8 +60,12 @@ export function garmentLines(
       { garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) },
       { onDate },
     );
-    const named = plan.next.sentence.flatMap((part) => (typeof part === 'object' && 'n' in part ? [part.n] : []));
-    const left = plan.steps.filter((step) => !step.done).map((step) => plan.numbers[step.minutes]?.value ?? 0);
+    const named = plan.next.sentence.flatMap((part) =>
+      typeof part === 'object' && 'n' in part ? [part.n] : [],
+    );
+    const left = plan.steps
+      .filter((step) => !step.done)
+      .map((step) => plan.numbers[step.minutes]?.value ?? 0);
     return {
       id: record.id,
       name: garment.name,
@@ -52,7 +75,9 @@ export function garmentLines(
       nextStage: plan.next.stage,
       next: plan.next.sentence,
       numbers: Object.fromEntries(named.map((id) => [id, plan.numbers[id] as Explained])),
-      blockedAt: stageIds.filter((stage) => plan.problems.some((problem) => problem.stage === stage && problem.severity === 'stop')),
+      blockedAt: stageIds.filter((stage) =>
+        plan.problems.some((problem) => problem.stage === stage && problem.severity === 'stop'),
+      ),
       finished: plan.stages.wear === 'done',
       setup: setupOf(plan),
       sewn: [plan.steps.length - left.length, plan.steps.length],
@@ -84,16 +109,23 @@ export function worthAMinute(db: Database): readonly WorthAMinute[] {
       .sort()
       .at(-1);
     const href = `/wearers/${id}`;
-    if (newest === undefined) return [{ sentence: `${facts.name} has no measurements yet.`, action: 'Measure', href }];
+    if (newest === undefined)
+      return [{ sentence: `${facts.name} has no measurements yet.`, action: 'Measure', href }];
     const days = daysBetween(newest, onDate);
     if (days <= OLD_AFTER_DAYS[facts.grown]) return [];
     const months = Math.round(days / DAYS_A_MONTH);
     const why = facts.grown === 'child' ? ' Children grow.' : '';
-    return [{ sentence: `${facts.name} was measured ${months} months ago.${why}`, action: 'Measure again', href }];
+    return [
+      { sentence: `${facts.name} was measured ${months} months ago.${why}`, action: 'Measure again', href },
+    ];
   });
   const unwashed = recordList(db, 'cloth')
     .filter(({ facts }) => facts.washed === 'no')
-    .map(({ id, facts }): WorthAMinute => ({ sentence: `${facts.name} has not been washed.`, action: 'Wash it before cutting', href: `/cloth/${id}` }));
+    .map(({ id, facts }): WorthAMinute => ({
+      sentence: `${facts.name} has not been washed.`,
+      action: 'Wash it before cutting',
+      href: `/cloth/${id}`,
+    }));
   return [...old, ...unwashed].slice(0, MAX_WORTH);
 }
 
@@ -122,7 +154,9 @@ function earlierFittings(db: Database, garment: Stored<'garment'>): EarlierFitti
       const fitting = lastFitting(other.facts);
       if (!fitting) return [];
       const sameWearer = wearerId !== undefined && other.facts.wearerId === wearerId;
-      const sameCloth = [other.facts.outerClothId, other.facts.bandClothId].some((id) => id !== undefined && clothIds.includes(id));
+      const sameCloth = [other.facts.outerClothId, other.facts.bandClothId].some(
+        (id) => id !== undefined && clothIds.includes(id),
+      );
       return [{ garmentId: other.id, garment: other.facts.name, sameWearer, sameCloth, fitting }];
     });
 }
@@ -131,7 +165,11 @@ export const choices = (db: Database, kind: 'wearer' | 'cloth'): readonly Choice
   listRecords(db, kind, { limit: MAX_CHOICES }).map(({ id, facts }) => ({ id, name: facts.name }));
 
 /** One wearer or cloth for its own page; `undefined` when it is not here. */
-export function recordView<K extends 'wearer' | 'cloth'>(db: Database, kind: K, id: string): StoredRecord<K> | undefined {
+export function recordView<K extends 'wearer' | 'cloth'>(
+  db: Database,
+  kind: K,
+  id: string,
+): StoredRecord<K> | undefined {
   return shown(findRecord(db, kind, id));
 }
 
@@ -155,15 +193,25 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
   const places = PLACES.filter(({ label }) => label.toLowerCase().includes(lower));
   if (query === '') return places;
   const find = (kind: 'garment' | 'cloth' | 'wearer', path: string): JumpTarget[] =>
-    listRecords(db, kind, { limit: MAX_JUMPS, query }).map(({ id, facts }) => ({ href: `${path}/${id}`, label: facts.name, what: kind }));
-  return [...find('garment', '/garments'), ...find('cloth', '/cloth'), ...find('wearer', '/wearers'), ...places];
+    listRecords(db, kind, { limit: MAX_JUMPS, query }).map(({ id, facts }) => ({
+      href: `${path}/${id}`,
+      label: facts.name,
+      what: kind,
+    }));
+  return [
+    ...find('garment', '/garments'),
+    ...find('cloth', '/cloth'),
+    ...find('wearer', '/wearers'),
+    ...places,
+  ];
 }
 
 function lastFitting(garment: Garment) {
   return Object.values(garment.fittings).sort((a, b) => b.triedOn.localeCompare(a.triedOn))[0];
 }
 
-const present = <R extends Stored>(record: R | undefined): R | undefined => (record && !record.removed ? record : undefined);
+const present = <R extends Stored>(record: R | undefined): R | undefined =>
+  record && !record.removed ? record : undefined;
 
 function shown<K extends 'wearer' | 'cloth'>(record: Stored<K> | undefined): StoredRecord<K> | undefined {
   return record && !record.removed ? (wire(record) as StoredRecord<K>) : undefined;

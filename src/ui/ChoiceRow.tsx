@@ -18,7 +18,12 @@ export function ChoiceRow<V extends string>({ legend, value, options, onChange }
       <div className={styles.options}>
         {options.map((option) => (
           <label key={option.value} className={styles.option}>
-            <input type="radio" name={name} checked={option.value === value} onChange={() => onChange(option.value)} />
+            <input
+              type="radio"
+              name={name}
+              checked={option.value === value}
+              onChange={() => onChange(option.value)}
+            />
             <span>{option.label}</span>
           </label>
         ))}

@@ -79,7 +79,11 @@ function Workings({ start }: { start: Explained }) {
             <li key={symbol} className={styles.term}>
               <span>
                 {term.of ? (
-                  <button type="button" className={styles.link} onClick={() => setTrail([...trail, term.of as string])}>
+                  <button
+                    type="button"
+                    className={styles.link}
+                    onClick={() => setTrail([...trail, term.of as string])}
+                  >
                     {term.label}
                   </button>
                 ) : (

@@ -24,7 +24,16 @@ interface Props {
 }
 
 /** A length as typed in any usual way. What cannot be read stays as typed, with a sentence; nothing is lost. */
-export function LengthField({ spec, valueMm, onChange, label, help, required = false, fault, alwaysMm = false }: Props) {
+export function LengthField({
+  spec,
+  valueMm,
+  onChange,
+  label,
+  help,
+  required = false,
+  fault,
+  alwaysMm = false,
+}: Props) {
   const reader = useUnit().unit;
   const unit = alwaysMm ? 'mm' : reader;
   const helpId = useId();
@@ -37,7 +46,13 @@ export function LengthField({ spec, valueMm, onChange, label, help, required = f
   const read = parseLength(text, unit);
   const range = read.ok ? leafFault(spec, read.mm, '', reader) : undefined;
   const empty = text.trim() === '';
-  const trouble = empty ? (required && left ? `${spec.label} is missing: fill it in.` : undefined) : read.ok ? range?.sentence : read.sentence;
+  const trouble = empty
+    ? required && left
+      ? `${spec.label} is missing: fill it in.`
+      : undefined
+    : read.ok
+      ? range?.sentence
+      : read.sentence;
   const shownTrouble = fault ?? (typed === undefined || left || isHopeless(text) ? trouble : undefined);
 
   const change = (next: string) => {
@@ -66,7 +81,10 @@ export function LengthField({ spec, valueMm, onChange, label, help, required = f
     setTyped(undefined);
     onChange(mm);
   };
-  const echo = read.ok && read.echo && typed !== undefined ? `${formatLength(read.mm, 'in')} is ${formatLength(read.mm, 'cm')}` : undefined;
+  const echo =
+    read.ok && read.echo && typed !== undefined
+      ? `${formatLength(read.mm, 'in')} is ${formatLength(read.mm, 'cm')}`
+      : undefined;
 
   return (
     <div>
@@ -86,10 +104,19 @@ export function LengthField({ spec, valueMm, onChange, label, help, required = f
         }}
       />
       {slip !== undefined && read.ok && (
-        <div role="alert" style={{ background: 'var(--now)', color: 'var(--on-now)', borderRadius: 8, padding: '8px 12px', marginTop: 6 }}>
+        <div
+          role="alert"
+          style={{
+            background: 'var(--now)',
+            color: 'var(--on-now)',
+            borderRadius: 8,
+            padding: '8px 12px',
+            marginTop: 6,
+          }}
+        >
           <p className="small">
-            {formatLength(read.mm, 'cm')} ({formatLength(read.mm, 'in')}) is unusual here. Did you mean {formatLength(slip, 'cm')} (
-            {formatLength(slip, 'in')})?
+            {formatLength(read.mm, 'cm')} ({formatLength(read.mm, 'in')}) is unusual here. Did you mean{' '}
+            {formatLength(slip, 'cm')} ({formatLength(slip, 'in')})?
           </p>
           <Button size="small" onClick={() => take(slip)} sx={{ color: 'inherit' }}>
             Yes, {formatLength(slip, reader)}

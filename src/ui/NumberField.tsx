@@ -25,13 +25,18 @@ export function NumberField({ spec, label, help, value, onChange, required = fal
   const scale = TYPED_PER_KEPT[spec.quantity];
   const text = typed ?? (value === undefined ? '' : String(Number((value * scale).toFixed(2))));
   const read = (shown: string): number | undefined => {
-    const plain = shown.trim().replace(',', '.').replace(/ ?(%|°)$/, '');
+    const plain = shown
+      .trim()
+      .replace(',', '.')
+      .replace(/ ?(%|°)$/, '');
     return /^\d+(\.\d*)?$/.test(plain) ? parseFloat(plain) / scale : undefined;
   };
   const faultOf = (shown: string): string | undefined => {
     if (shown.trim() === '') return required ? `${spec.label} is missing: fill it in.` : undefined;
     const kept = read(shown);
-    return kept === undefined ? `Type a plain number, such as ${exampleOf(spec)}.` : leafFault(spec, kept, '', 'cm')?.sentence;
+    return kept === undefined
+      ? `Type a plain number, such as ${exampleOf(spec)}.`
+      : leafFault(spec, kept, '', 'cm')?.sentence;
   };
   const trouble = fault ?? faultOf(text);
   const change = (shown: string) => {
@@ -59,4 +64,5 @@ export function NumberField({ spec, label, help, value, onChange, required = fal
   );
 }
 
-const exampleOf = (spec: NumberSpec): string => ({ radians: '280', share: '50', gsm: '190', lengthMm: '100' })[spec.quantity];
+const exampleOf = (spec: NumberSpec): string =>
+  ({ radians: '280', share: '50', gsm: '190', lengthMm: '100' })[spec.quantity];

@@ -45,14 +45,18 @@ const BAND = 26;
 export function ScaleChooser(props: Props) {
   const { label, from, to, step, value, valueText, regions, marks, ticks, onChange, onDone } = props;
   const hatch = useId();
-  const at = (v: number) => PAD + ((Math.min(Math.max(v, from), to) - from) / (to - from)) * (WIDTH - 2 * PAD);
+  const at = (v: number) =>
+    PAD + ((Math.min(Math.max(v, from), to) - from) / (to - from)) * (WIDTH - 2 * PAD);
   const labels = marks.map((mark) => ({ x: clampLabel(at(mark.value), mark.label), text: mark.label }));
   const rows = labelRows(labels);
   const rowCount = Math.max(1, ...rows.map((row) => row + 1));
   const top = 34 + rowCount * ROW;
   const bottom = top + BAND;
   const words = regions.filter((region) => region.word && at(region.to) - at(region.from) > 8);
-  const wordLabels = words.map((region) => ({ x: clampLabel((at(region.from) + at(region.to)) / 2, region.word ?? ''), text: region.word ?? '' }));
+  const wordLabels = words.map((region) => ({
+    x: clampLabel((at(region.from) + at(region.to)) / 2, region.word ?? ''),
+    text: region.word ?? '',
+  }));
   const wordRows = labelRows(wordLabels);
   const hasUnder = ticks.some((tick) => tick.under);
   const wordTop = bottom + (hasUnder ? 50 : 36);
@@ -75,7 +79,13 @@ export function ScaleChooser(props: Props) {
       />
       <svg className={styles.svg} viewBox={`0 0 ${WIDTH} ${height}`} aria-hidden="true">
         <defs>
-          <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
+          <pattern
+            id={hatch}
+            width="6"
+            height="6"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(35)"
+          >
             <rect width="6" height="6" fill="var(--demand-tint)" />
             <line x1="0" y1="0" x2="0" y2="6" stroke="var(--demand)" strokeWidth="1.6" />
           </pattern>
@@ -87,7 +97,13 @@ export function ScaleChooser(props: Props) {
             width={Math.max(at(region.to) - at(region.from), 0)}
             y={top}
             height={BAND}
-            fill={region.kind === 'no' ? `url(#${hatch})` : region.kind === 'care' ? 'var(--now)' : 'var(--capacity-tint)'}
+            fill={
+              region.kind === 'no'
+                ? `url(#${hatch})`
+                : region.kind === 'care'
+                  ? 'var(--now)'
+                  : 'var(--capacity-tint)'
+            }
           />
         ))}
         <line x1={pointer} x2={pointer} y1="24" y2={top} stroke="var(--ink)" strokeWidth="2" />
@@ -110,14 +126,30 @@ export function ScaleChooser(props: Props) {
               strokeWidth="1.5"
               strokeDasharray="3 3"
             />
-            <text x={labels[index]?.x} y={top - (rows[index] ?? 0) * ROW - 7} textAnchor="middle" fontSize="12.5" fill="var(--ink)" stroke="var(--ground)" strokeWidth="4" paintOrder="stroke">
+            <text
+              x={labels[index]?.x}
+              y={top - (rows[index] ?? 0) * ROW - 7}
+              textAnchor="middle"
+              fontSize="12.5"
+              fill="var(--ink)"
+              stroke="var(--ground)"
+              strokeWidth="4"
+              paintOrder="stroke"
+            >
               {mark.label}
             </text>
           </g>
         ))}
         {ticks.map((tick) => (
           <g key={tick.value}>
-            <line x1={at(tick.value)} x2={at(tick.value)} y1={bottom} y2={bottom + 7} stroke="var(--control)" strokeWidth="1.5" />
+            <line
+              x1={at(tick.value)}
+              x2={at(tick.value)}
+              y1={bottom}
+              y2={bottom + 7}
+              stroke="var(--control)"
+              strokeWidth="1.5"
+            />
             <text x={at(tick.value)} y={bottom + 20} textAnchor="middle" fontSize="12.5" fill="var(--soft)">
               {tick.label}
             </text>
@@ -135,13 +167,26 @@ export function ScaleChooser(props: Props) {
             y={wordTop + (wordRows[index] ?? 0) * ROW}
             textAnchor="middle"
             fontSize="12.5"
-            fill={words[index]?.kind === 'good' ? 'var(--on-capacity-tint)' : words[index]?.kind === 'no' ? 'var(--on-demand-tint)' : 'var(--ink)'}
+            fill={
+              words[index]?.kind === 'good'
+                ? 'var(--on-capacity-tint)'
+                : words[index]?.kind === 'no'
+                  ? 'var(--on-demand-tint)'
+                  : 'var(--ink)'
+            }
           >
             {word.text}
           </text>
         ))}
         <path className={styles.pointer} d={`M${pointer - 6} ${top - 5} h12 V${bottom - 3} l-6 8 l-6 -8 Z`} />
-        <text x={Math.min(Math.max(pointer, 44), WIDTH - 44)} y="17" textAnchor="middle" fontSize="19" fontWeight="700" fill="var(--ink)">
+        <text
+          x={Math.min(Math.max(pointer, 44), WIDTH - 44)}
+          y="17"
+          textAnchor="middle"
+          fontSize="19"
+          fontWeight="700"
+          fill="var(--ink)"
+        >
           {valueText}
         </text>
       </svg>

@@ -56,13 +56,25 @@ export function StageLine({ stages, current, onGo }: Props) {
 /** The same stops, small and without words, for a list. */
 export function StageDots({ stages, current }: Omit<Props, 'onGo'>) {
   return (
-    <svg viewBox="0 0 210 34" width="210" height="34" role="img" aria-label={`At ${stageLabels[current]}, ${stateWords[stages[current]]}`}>
+    <svg
+      viewBox="0 0 210 34"
+      width="210"
+      height="34"
+      role="img"
+      aria-label={`At ${stageLabels[current]}, ${stateWords[stages[current]]}`}
+    >
       <line x1="8" x2="202" y1="14" y2="14" stroke="var(--control)" strokeWidth="1.5" />
       {stageIds.map((stage, at) => (
         <g key={stage} transform={`translate(${15 + at * 30} 14)`}>
           <Mark state={stages[stage]} current={stage === current} />
           {stage === current && (
-            <text y="18" fontSize="12.5" textAnchor={at === 0 ? 'start' : at === 6 ? 'end' : 'middle'} x={at === 0 ? -8 : at === 6 ? 8 : 0} fill="var(--soft)">
+            <text
+              y="18"
+              fontSize="12.5"
+              textAnchor={at === 0 ? 'start' : at === 6 ? 'end' : 'middle'}
+              x={at === 0 ? -8 : at === 6 ? 8 : 0}
+              fill="var(--soft)"
+            >
               {stageLabels[stage]}
             </text>
           )}
@@ -92,7 +104,11 @@ function Mark({ state, current }: { state: StageState; current: boolean }) {
   }
   return (
     <g>
-      {state === 'done' ? <circle r="5" fill="var(--ink)" /> : <circle r="4.5" fill="var(--ground)" stroke="var(--control)" strokeWidth="1.8" />}
+      {state === 'done' ? (
+        <circle r="5" fill="var(--ink)" />
+      ) : (
+        <circle r="4.5" fill="var(--ground)" stroke="var(--control)" strokeWidth="1.8" />
+      )}
       {current && <path d="M-6 -14 h12 l-6 8 Z" fill="var(--demand)" />}
     </g>
   );

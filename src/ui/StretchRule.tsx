@@ -44,24 +44,59 @@ export function StretchRule({ label, restMm, wornMm, reachMm, limitMm, fullMm, w
     ...(reachMm === undefined ? [] : [{ x: at(reachMm), text: show(reachMm), fill: 'var(--demand)' }]),
     ...(limitMm === undefined ? [] : [{ x: at(limitMm), text: show(limitMm), fill: 'var(--soft)' }]),
   ].sort((a, b) => a.x - b.x);
-  const rows = labels.map((_, index) => (index > 0 && (labels[index]?.x ?? 0) - (labels[index - 1]?.x ?? 0) < CLOSE_PX ? 1 : 0));
+  const rows = labels.map((_, index) =>
+    index > 0 && (labels[index]?.x ?? 0) - (labels[index - 1]?.x ?? 0) < CLOSE_PX ? 1 : 0,
+  );
   if (rows[1] === 1 && rows[2] === 1) rows[2] = 0;
   return (
-    <svg role="img" aria-label={text} viewBox={`0 0 ${widthPx} ${HEIGHT + 14}`} style={{ width: '100%', maxWidth: widthPx, display: 'block' }}>
+    <svg
+      role="img"
+      aria-label={text}
+      viewBox={`0 0 ${widthPx} ${HEIGHT + 14}`}
+      style={{ width: '100%', maxWidth: widthPx, display: 'block' }}
+    >
       <defs>
         <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
           <rect width="6" height="6" fill="var(--capacity-tint)" />
           <line x1="0" y1="0" x2="0" y2="6" stroke="var(--capacity)" strokeWidth="3" />
         </pattern>
       </defs>
-      <line x1="0" x2={at(furthest)} y1={BAR_TOP + BAR / 2} y2={BAR_TOP + BAR / 2} stroke="var(--control)" strokeWidth="1.5" />
-      {worn !== undefined && <rect x={at(restMm)} y={BAR_TOP} width={at(worn) - at(restMm)} height={BAR} fill={`url(#${hatch})`} stroke="var(--capacity)" />}
+      <line
+        x1="0"
+        x2={at(furthest)}
+        y1={BAR_TOP + BAR / 2}
+        y2={BAR_TOP + BAR / 2}
+        stroke="var(--control)"
+        strokeWidth="1.5"
+      />
+      {worn !== undefined && (
+        <rect
+          x={at(restMm)}
+          y={BAR_TOP}
+          width={at(worn) - at(restMm)}
+          height={BAR}
+          fill={`url(#${hatch})`}
+          stroke="var(--capacity)"
+        />
+      )}
       <rect x="0" y={BAR_TOP} width={at(restMm)} height={BAR} rx="2" fill="var(--rest)" />
-      <text x={Math.max(at(restMm) - 8, 60)} y={BAR_TOP + 13.5} textAnchor="end" fontSize="12.5" fontWeight="650" fill="var(--on-rest)">
+      <text
+        x={Math.max(at(restMm) - 8, 60)}
+        y={BAR_TOP + 13.5}
+        textAnchor="end"
+        fontSize="12.5"
+        fontWeight="650"
+        fill="var(--on-rest)"
+      >
         {show(restMm)}
       </text>
       {limitMm !== undefined && (
-        <path d={`M${at(limitMm) - 6} ${BAR_TOP} h6 v${BAR} h-6`} fill="none" stroke="var(--capacity)" strokeWidth="2.5" />
+        <path
+          d={`M${at(limitMm) - 6} ${BAR_TOP} h6 v${BAR} h-6`}
+          fill="none"
+          stroke="var(--capacity)"
+          strokeWidth="2.5"
+        />
       )}
       {reachMm !== undefined && (
         <path
@@ -73,7 +108,14 @@ export function StretchRule({ label, restMm, wornMm, reachMm, limitMm, fullMm, w
         />
       )}
       {labels.map((one, index) => (
-        <text key={one.x} x={one.x} y={BAR_TOP + BAR + 15 + (rows[index] ?? 0) * 14} textAnchor="middle" fontSize="12.5" fill={one.fill}>
+        <text
+          key={one.x}
+          x={one.x}
+          y={BAR_TOP + BAR + 15 + (rows[index] ?? 0) * 14}
+          textAnchor="middle"
+          fontSize="12.5"
+          fill={one.fill}
+        >
           {one.text}
         </text>
       ))}

@@ -10,7 +10,17 @@ export type IconName = keyof typeof PATHS;
 
 export function Icon({ name }: { name: IconName }) {
   return (
-    <svg viewBox="0 0 24 24" width="22" height="22" fill="none" stroke="currentColor" strokeWidth="1.7" strokeLinejoin="round" strokeLinecap="round" aria-hidden="true">
+    <svg
+      viewBox="0 0 24 24"
+      width="22"
+      height="22"
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.7"
+      strokeLinejoin="round"
+      strokeLinecap="round"
+      aria-hidden="true"
+    >
       <path d={PATHS[name]} />
     </svg>
   );
@@ -18,7 +28,17 @@ export function Icon({ name }: { name: IconName }) {
 
 export function Wordmark() {
   return (
-    <svg viewBox="0 0 32 20" width="32" height="20" fill="none" stroke="var(--demand)" strokeWidth="2.2" strokeLinejoin="round" strokeLinecap="round" aria-hidden="true">
+    <svg
+      viewBox="0 0 32 20"
+      width="32"
+      height="20"
+      fill="none"
+      stroke="var(--demand)"
+      strokeWidth="2.2"
+      strokeLinejoin="round"
+      strokeLinecap="round"
+      aria-hidden="true"
+    >
       <path d="M1 12h4l3-9 3 14 3-11 2 6h15" />
     </svg>
   );

@@ -1,8 +1,24 @@
 'use client';
 import { createTheme } from '@mui/material/styles';
 
-const light = { ground: '#f2f3f8', sheet: '#ffffff', ink: '#1d2145', soft: '#595e80', line: '#d8dbe8', capacity: '#0d7568', demand: '#c02a58' };
-const dark = { ground: '#14162c', sheet: '#1e2143', ink: '#eef0fa', soft: '#a9afd6', line: '#3a3f6e', capacity: '#7fd6c6', demand: '#ff7da2' };
+const light = {
+  ground: '#f2f3f8',
+  sheet: '#ffffff',
+  ink: '#1d2145',
+  soft: '#595e80',
+  line: '#d8dbe8',
+  capacity: '#0d7568',
+  demand: '#c02a58',
+};
+const dark = {
+  ground: '#14162c',
+  sheet: '#1e2143',
+  ink: '#eef0fa',
+  soft: '#a9afd6',
+  line: '#3a3f6e',
+  capacity: '#7fd6c6',
+  demand: '#ff7da2',
+};
 
 const palette = (tokens: typeof light) => ({
   primary: { main: tokens.ink, contrastText: tokens.ground },
@@ -35,7 +51,9 @@ export const theme = createTheme({
         notchedOutline: { borderColor: 'var(--control)' },
       },
     },
-    MuiFormHelperText: { styleOverrides: { root: { marginInline: 0, fontSize: 12.5, color: 'var(--soft)' } } },
+    MuiFormHelperText: {
+      styleOverrides: { root: { marginInline: 0, fontSize: 12.5, color: 'var(--soft)' } },
+    },
     MuiPopover: { styleOverrides: { paper: { border: '1px solid var(--line)', backgroundImage: 'none' } } },
     MuiDialog: { styleOverrides: { paper: { backgroundImage: 'none' } } },
   },

@@ -2,7 +2,9 @@
 import { createContext, useCallback, useContext, useMemo, useState, type ReactNode } from 'react';
 import type { UnitSystem } from '@/core/units/constants';
 
-const UnitContext = createContext<{ unit: UnitSystem; setUnit: (unit: UnitSystem) => void } | undefined>(undefined);
+const UnitContext = createContext<{ unit: UnitSystem; setUnit: (unit: UnitSystem) => void } | undefined>(
+  undefined,
+);
 
 /** The name of the cookie that keeps the reader's unit on this device. */
 export const UNIT_COOKIE = 'unit';

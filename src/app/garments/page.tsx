@@ -14,7 +14,10 @@ interface Props {
 export default async function Page({ searchParams }: Props) {
   const { q, offset } = await searchParams;
   const query = (typeof q === 'string' ? q : '').slice(0, 60);
-  const from = Math.min(Math.max(Math.trunc(Number(typeof offset === 'string' ? offset : 0)) || 0, 0), 1_000_000);
+  const from = Math.min(
+    Math.max(Math.trunc(Number(typeof offset === 'string' ? offset : 0)) || 0, 0),
+    1_000_000,
+  );
   const { lines, more } = garmentLines(getDatabase(), { query, offset: from });
   return (
     <>

@@ -62,10 +62,16 @@ const CLIPS_SERGER = 'Clips out before they reach the knife.';
 const CLIPS = 'Clips or pins out before they reach the foot: a needle that hits one can break and fly.';
 const IRON = 'Low heat on polyester and nylon; press cloth on elastane. Try a scrap first.';
 const POWER = 'Power off before threading or changing needles.';
-const SLEEPWEAR = 'If it is to be slept in, check your local rules on children’s sleepwear; this product certifies nothing.';
+const SLEEPWEAR =
+  'If it is to be slept in, check your local rules on children’s sleepwear; this product certifies nothing.';
 
 /** A tee's steps in order, for these machines and choices. Every length and setting in them is a number of the plan. */
-export function teeSteps(garment: Garment, stitches: TeeStitches, figures: TeeFigures, names: TeeNames): readonly StepDraft[] {
+export function teeSteps(
+  garment: Garment,
+  stitches: TeeStitches,
+  figures: TeeFigures,
+  names: TeeNames,
+): readonly StepDraft[] {
   const serger = garment.machines === 'serger-coverstitch';
   const roundHems = garment.sleeveHems === 'round';
   const common: Common = {
@@ -118,7 +124,8 @@ const markFront = (): StepDraft => ({
 
 function swatch({ figures, stitches, names, garment }: Common): StepDraft {
   const reach = figures.mostAsked ? say` It must reach ${figures.mostAsked} without a thread going.` : say``;
-  const machine = garment.machines === 'sewing-only' ? 'the sewing machine' : 'the serger, and then the coverstitch,';
+  const machine =
+    garment.machines === 'sewing-only' ? 'the sewing machine' : 'the serger, and then the coverstitch,';
   return {
     id: 'swatch',
     title: say`Try the stitches on scraps of ${names.outer}`,
@@ -167,7 +174,9 @@ function shoulders({ garment, figures, stitches, clips, finish }: Common): StepD
       ...finish,
       say`Press the allowance to the back.`,
     ],
-    check: figures.shoulder ? say`Each shoulder still measures ${figures.shoulder}.` : say`Both shoulders are the same length.`,
+    check: figures.shoulder
+      ? say`Each shoulder still measures ${figures.shoulder}.`
+      : say`Both shoulders are the same length.`,
     cautions: [clips],
     minutes: 8,
     stitch: stitches.seam,
@@ -213,7 +222,10 @@ function sides({ garment, figures, stitches, clips, finish }: Common): StepDraft
 }
 
 function sleeveHems({ figures, stitches, garment }: Common, how: 'flat' | 'round'): StepDraft {
-  const needle = garment.machines === 'sewing-only' ? 'from the right side' : 'from the right side, both needles on the fold’s side of the raw edge';
+  const needle =
+    garment.machines === 'sewing-only'
+      ? 'from the right side'
+      : 'from the right side, both needles on the fold’s side of the raw edge';
   return {
     id: 'sleeve-hems',
     title: how === 'flat' ? say`Hem the sleeves, flat` : say`Hem the sleeves in the round`,
@@ -295,7 +307,9 @@ function neckbandSteps(common: Common): StepDraft[] {
       check: head
         ? say`Same width all round, nothing caught underneath, and it goes over ${head}.`
         : say`Same width all round, nothing caught underneath.`,
-      cautions: names.child ? [clips, 'No second layer under tight curves: a child’s neck is small.'] : [clips],
+      cautions: names.child
+        ? [clips, 'No second layer under tight curves: a child’s neck is small.']
+        : [clips],
       minutes: 12,
       stitch: stitches.neck,
       opening: 'neckline',

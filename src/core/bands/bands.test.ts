@@ -1,7 +1,18 @@
 import { Bezier } from 'bezier-js';
 import fc from 'fast-check';
 import { alongBand, fromCentrePoint, inFrontOfShoulder, markCount } from './marks';
-import { FIXED_MM, cutWidth, defaultBand, flatLyingBand, foldEdge, foldEdgeSlack, ratioByStretch, sewnStretch, shortestPassing, shortestSewn } from './neckband';
+import {
+  FIXED_MM,
+  cutWidth,
+  defaultBand,
+  flatLyingBand,
+  foldEdge,
+  foldEdgeSlack,
+  ratioByStretch,
+  sewnStretch,
+  shortestPassing,
+  shortestSewn,
+} from './neckband';
 import { ringOfPieces, seamlineOfRing } from './seamline';
 import { windowRemedies } from './window';
 
@@ -11,7 +22,16 @@ const SLOPE = (20 * Math.PI) / 180;
 function halfNeck(widthMm: number, depthMm: number): Bezier {
   const end = { x: widthMm, y: depthMm };
   const handle = depthMm * 0.55;
-  return new Bezier(0, 0, widthMm * 0.55, 0, end.x - Math.sin(SLOPE) * handle, end.y - Math.cos(SLOPE) * handle, end.x, end.y);
+  return new Bezier(
+    0,
+    0,
+    widthMm * 0.55,
+    0,
+    end.x - Math.sin(SLOPE) * handle,
+    end.y - Math.cos(SLOPE) * handle,
+    end.x,
+    end.y,
+  );
 }
 
 /** The angle a curve turns through from its start to its end. */
@@ -39,7 +59,8 @@ describe('seamline and fold edge against parallel curves (reference library: bez
   const cut = pieces.reduce((sum, piece) => sum + piece.length(), 0);
   const turn = pieces.reduce((sum, piece) => sum + turnOf(piece), 0);
 
-  test('a neck drawn on shoulders that slope 20° turns 280° in all (handbook 10, D)', () => expect((turn * 180) / Math.PI).toBeCloseTo(280, 6));
+  test('a neck drawn on shoulders that slope 20° turns 280° in all (handbook 10, D)', () =>
+    expect((turn * 180) / Math.PI).toBeCloseTo(280, 6));
 
   test.each([6, 10, 15])('the seamline %d mm in from the cut edge is Θ·a longer', (a) => {
     const seam = pieces.reduce((sum, piece) => sum + parallelLength(piece, a), 0);
@@ -67,20 +88,29 @@ describe('the neckband', () => {
 
   test('the default is never longer than its opening, and never under the shortest that works', () => {
     fc.assert(
-      fc.property(neck, width, stretch, turn, fc.double({ min: 300, max: 650, noNaN: true }), (N, w, S, theta, head) => {
-        const fold = foldEdge(N, theta, w);
-        fc.pre(fold > 0);
-        const shortest = Math.max(shortestSewn(N, S), shortestPassing(head, S));
-        const band = defaultBand(flatLyingBand(N, theta, w, 0.84), 1.05 * fold, shortest);
-        return band >= shortest - 1e-9 && (band <= N + 1e-9 || band === shortest);
-      }),
+      fc.property(
+        neck,
+        width,
+        stretch,
+        turn,
+        fc.double({ min: 300, max: 650, noNaN: true }),
+        (N, w, S, theta, head) => {
+          const fold = foldEdge(N, theta, w);
+          fc.pre(fold > 0);
+          const shortest = Math.max(shortestSewn(N, S), shortestPassing(head, S));
+          const band = defaultBand(flatLyingBand(N, theta, w, 0.84), 1.05 * fold, shortest);
+          return band >= shortest - 1e-9 && (band <= N + 1e-9 || band === shortest);
+        },
+      ),
       { seed: 91 },
     );
   });
   test('scaling every length scales the result', () => {
     fc.assert(
       fc.property(neck, width, turn, fc.double({ min: 0.2, max: 5, noNaN: true }), (N, w, theta, by) => {
-        return Math.abs(flatLyingBand(N * by, theta, w * by, 0.84) - by * flatLyingBand(N, theta, w, 0.84)) < 1e-6;
+        return (
+          Math.abs(flatLyingBand(N * by, theta, w * by, 0.84) - by * flatLyingBand(N, theta, w, 0.84)) < 1e-6
+        );
       }),
       { seed: 92 },
     );
@@ -89,7 +119,8 @@ describe('the neckband', () => {
     expect(sewnStretch(400, shortestSewn(400, 0.5))).toBeCloseTo(0.4, 12);
     expect(shortestPassing(500, 0.5) * 1.5).toBeCloseTo(500, 9);
   });
-  test('a band at the fold edge’s length has no slack', () => expect(foldEdgeSlack(foldEdge(380, 4.887, 15), foldEdge(380, 4.887, 15))).toBeCloseTo(0, 12));
+  test('a band at the fold edge’s length has no slack', () =>
+    expect(foldEdgeSlack(foldEdge(380, 4.887, 15), foldEdge(380, 4.887, 15))).toBeCloseTo(0, 12));
   test.each([
     [1.1, 0.775],
     [1, 0.775],
@@ -99,8 +130,10 @@ describe('the neckband', () => {
     [0.2, 0.95],
     [0, 0.95],
   ])('by a stretch of %d: ×%d (T, from memory)', (S, ratio) => expect(ratioByStretch(S).ratio).toBe(ratio));
-  test('2 in with a ¼ in seam finishes ¾ in (handbook 10, T)', () => expect(cutWidth(19.05, 6.35, 0)).toBeCloseTo(50.8));
-  test('two to four inches (handbook 10, T)', () => expect([FIXED_MM.least, FIXED_MM.middle, FIXED_MM.most]).toEqual([50.8, 76.2, 101.6]));
+  test('2 in with a ¼ in seam finishes ¾ in (handbook 10, T)', () =>
+    expect(cutWidth(19.05, 6.35, 0)).toBeCloseTo(50.8));
+  test('two to four inches (handbook 10, T)', () =>
+    expect([FIXED_MM.least, FIXED_MM.middle, FIXED_MM.most]).toEqual([50.8, 76.2, 101.6]));
 });
 
 describe('remedies for an empty window', () => {
@@ -113,9 +146,18 @@ describe('remedies for an empty window', () => {
         fc.double({ min: 0.1, max: 0.6, noNaN: true }),
         (N, head, w, S) => {
           const theta = 4.887;
-          const gap = (n: number, width: number, s: number) => 1.05 * foldEdge(n, theta, width) - Math.max(shortestSewn(n, s), shortestPassing(head, s));
+          const gap = (n: number, width: number, s: number) =>
+            1.05 * foldEdge(n, theta, width) - Math.max(shortestSewn(n, s), shortestPassing(head, s));
           fc.pre(gap(N, w, S) < 0);
-          const found = windowRemedies({ necklineMm: N, headMm: head, finishedMm: w, turnRad: theta, bandStretch: S, sewnLimit: 0.8, flat: 1.05 });
+          const found = windowRemedies({
+            necklineMm: N,
+            headMm: head,
+            finishedMm: w,
+            turnRad: theta,
+            bandStretch: S,
+            sewnLimit: 0.8,
+            flat: 1.05,
+          });
           const gaps = [
             found.bandStretch === undefined ? 0 : gap(N, w, found.bandStretch),
             found.finishedMm === undefined ? 0 : gap(N, found.finishedMm, S),
@@ -131,7 +173,13 @@ describe('remedies for an empty window', () => {
 
 describe('marks', () => {
   test('four or eight, by the neck; halves by choice (handbook 10, T: always a multiple of four)', () => {
-    expect([markCount('auto', 380), markCount('auto', 450), markCount('halves', 380), markCount('quarters', 500), markCount('eighths', 300)]).toEqual([4, 8, 2, 4, 8]);
+    expect([
+      markCount('auto', 380),
+      markCount('auto', 450),
+      markCount('halves', 380),
+      markCount('quarters', 500),
+      markCount('eighths', 300),
+    ]).toEqual([4, 8, 2, 4, 8]);
   });
   test('the quarter lies N/4 − back half in front of the shoulder (handbook 10, D)', () => {
     expect(inFrontOfShoulder(95, 380, 76)).toBeCloseTo(19);
@@ -140,15 +188,27 @@ describe('marks', () => {
   });
   test('band segments sum to the band, wherever the join is', () => {
     fc.assert(
-      fc.property(fc.double({ min: 200, max: 900, noNaN: true }), fc.double({ min: 100, max: 900, noNaN: true }), fc.double({ min: 0, max: 199, noNaN: true }), fc.constantFrom(2, 4, 8), (N, B, join, n) => {
-        const at = Array.from({ length: n }, (_, k) => alongBand((N * k) / n, N, B, join)).sort((a, b) => a - b);
-        const gaps = at.map((x, k) => (k === 0 ? x + B - (at.at(-1) as number) : x - (at[k - 1] as number)));
-        return gaps.every((gap) => Math.abs(gap - B / n) < 1e-6);
-      }),
+      fc.property(
+        fc.double({ min: 200, max: 900, noNaN: true }),
+        fc.double({ min: 100, max: 900, noNaN: true }),
+        fc.double({ min: 0, max: 199, noNaN: true }),
+        fc.constantFrom(2, 4, 8),
+        (N, B, join, n) => {
+          const at = Array.from({ length: n }, (_, k) => alongBand((N * k) / n, N, B, join)).sort(
+            (a, b) => a - b,
+          );
+          const gaps = at.map((x, k) =>
+            k === 0 ? x + B - (at.at(-1) as number) : x - (at[k - 1] as number),
+          );
+          return gaps.every((gap) => Math.abs(gap - B / n) < 1e-6);
+        },
+      ),
       { seed: 94 },
     );
   });
-  test('distance from the nearer centre point', () => expect([0, 95, 190, 250].map((x) => fromCentrePoint(x, 380))).toEqual([0, 95, 0, 60]));
+  test('distance from the nearer centre point', () =>
+    expect([0, 95, 190, 250].map((x) => fromCentrePoint(x, 380))).toEqual([0, 95, 0, 60]));
 });
 
-test('a ring is two allowances shorter for every seam that crosses it', () => expect(ringOfPieces(415, 2, 10)).toBe(375));
+test('a ring is two allowances shorter for every seam that crosses it', () =>
+  expect(ringOfPieces(415, 2, 10)).toBe(375));

@@ -4,7 +4,10 @@ export const EIGHTHS_FROM_MM = 450;
 export type MarkDivision = 2 | 4 | 8;
 
 /** How many marks: as chosen, else by the neck's length. Always even, and four or eight but for halves. */
-export function markCount(choice: 'auto' | 'halves' | 'quarters' | 'eighths', necklineMm: number): MarkDivision {
+export function markCount(
+  choice: 'auto' | 'halves' | 'quarters' | 'eighths',
+  necklineMm: number,
+): MarkDivision {
   switch (choice) {
     case 'halves':
       return 2;

@@ -14,8 +14,12 @@ export const foldEdge = (necklineMm: number, turnRad: number, finishedMm: number
   necklineMm - turnRad * finishedMm;
 
 /** Flat-lying band at the seamline: N − c·Θ·w (D). */
-export const flatLyingBand = (necklineMm: number, turnRad: number, finishedMm: number, easeIn: number): number =>
-  necklineMm - easeIn * turnRad * finishedMm;
+export const flatLyingBand = (
+  necklineMm: number,
+  turnRad: number,
+  finishedMm: number,
+  easeIn: number,
+): number => necklineMm - easeIn * turnRad * finishedMm;
 
 /** Slack of the fold edge on the finished opening: B / (N − Θ·w) − 1 (D). */
 export const foldEdgeSlack = (bandMm: number, foldEdgeMm: number): number => bandMm / foldEdgeMm - 1;
@@ -32,7 +36,11 @@ export const shortestPassing = (girthMm: number, bandStretch: number): number =>
   girthMm / (1 + LIMITS.pulledOn * bandStretch);
 
 /** Band ÷ neckline by what the band stretches (T, from memory); the rib figure is the middle of 0.75–0.80. */
-export const RATIO_BY_STRETCH: readonly { readonly from: number; readonly ratio: number; readonly label: string }[] = [
+export const RATIO_BY_STRETCH: readonly {
+  readonly from: number;
+  readonly ratio: number;
+  readonly label: string;
+}[] = [
   { from: 1, ratio: 0.775, label: 'rib, 100 % and over' },
   { from: 0.5, ratio: 0.85, label: '50 to 100 %' },
   { from: 0.25, ratio: 0.9, label: '25 to 50 %' },
@@ -40,7 +48,10 @@ export const RATIO_BY_STRETCH: readonly { readonly from: number; readonly ratio:
 ];
 
 export function ratioByStretch(stretch: number): (typeof RATIO_BY_STRETCH)[number] {
-  return RATIO_BY_STRETCH.find((row) => stretch >= row.from) ?? (RATIO_BY_STRETCH.at(-1) as (typeof RATIO_BY_STRETCH)[number]);
+  return (
+    RATIO_BY_STRETCH.find((row) => stretch >= row.from) ??
+    (RATIO_BY_STRETCH.at(-1) as (typeof RATIO_BY_STRETCH)[number])
+  );
 }
 
 /** Cloth this thick or thicker needs width for its turn, mm (common practice, no source). */

@@ -30,19 +30,43 @@ export interface WindowRemedies {
 const MAX_REMEDY_STRETCH = 2;
 
 /** The band's stretch at which the shortest that works just lies flat (D: the limits of `neckband.ts`, solved). */
-export function stretchToOpen({ necklineMm: N, headMm, finishedMm, turnRad, sewnLimit, flat }: WindowInputs): number {
+export function stretchToOpen({
+  necklineMm: N,
+  headMm,
+  finishedMm,
+  turnRad,
+  sewnLimit,
+  flat,
+}: WindowInputs): number {
   const longest = flat * (N - turnRad * finishedMm);
   return Math.max((N / longest - 1) / sewnLimit, headMm / longest - 1);
 }
 
 /** The finished width at which the shortest that works just lies flat (D). */
-export function widthToOpen({ necklineMm: N, headMm, turnRad, bandStretch: S, sewnLimit, flat }: WindowInputs): number {
+export function widthToOpen({
+  necklineMm: N,
+  headMm,
+  turnRad,
+  bandStretch: S,
+  sewnLimit,
+  flat,
+}: WindowInputs): number {
   return (N - Math.max(N / (1 + sewnLimit * S), headMm / (1 + S)) / flat) / turnRad;
 }
 
 /** The neckline at which the shortest that works just lies flat (D). */
-export function necklineToOpen({ headMm, finishedMm: w, turnRad, bandStretch: S, sewnLimit, flat }: WindowInputs): number {
-  return Math.max((flat * turnRad * w) / (flat - 1 / (1 + sewnLimit * S)), headMm / ((1 + S) * flat) + turnRad * w);
+export function necklineToOpen({
+  headMm,
+  finishedMm: w,
+  turnRad,
+  bandStretch: S,
+  sewnLimit,
+  flat,
+}: WindowInputs): number {
+  return Math.max(
+    (flat * turnRad * w) / (flat - 1 / (1 + sewnLimit * S)),
+    headMm / ((1 + S) * flat) + turnRad * w,
+  );
 }
 
 /** The remedies that are possible and would change something. */

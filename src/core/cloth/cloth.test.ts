@@ -6,7 +6,12 @@ import { readCloth } from './readCloth';
 import { recoveryVerdict } from './recoveryVerdict';
 import { stretchClass } from './stretchClass';
 
-const pull = (restMm: number, pulledMm: number, releasedMm?: number, rest: Partial<ClothTest> = {}): ClothTest => ({
+const pull = (
+  restMm: number,
+  pulledMm: number,
+  releasedMm?: number,
+  rest: Partial<ClothTest> = {},
+): ClothTest => ({
   direction: 'across',
   testedOn: '2026-01-01',
   restMm,
@@ -26,18 +31,28 @@ describe('one pull', () => {
     expect(growthOf(100, 101)).toBeCloseTo(0.01, 12);
     expect(recoveryOf(100, 178, 101)).toBeCloseTo(0.987, 3);
   });
-  test('neck-in is the width lost over the length gained (D)', () => expect(neckInOf(100, 150, 50, 40)).toBeCloseTo(0.4, 12));
+  test('neck-in is the width lost over the length gained (D)', () =>
+    expect(neckInOf(100, 150, 50, 40)).toBeCloseTo(0.4, 12));
   test('a release within the reading error is no growth, and a whole recovery', () => {
     expect(growthOf(100, 99.5)).toBe(0);
     expect(recoveryOf(100, 150, 99.5)).toBe(1);
   });
   test('stretch is all either growth or recovery: growth = stretch × (1 − recovery) (D)', () => {
     fc.assert(
-      fc.property(fc.double({ min: 50, max: 200, noNaN: true }), fc.double({ min: 0.01, max: 3, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (rest, by, back) => {
-        const pulled = rest * (1 + by);
-        const released = pulled - (pulled - rest) * back;
-        return Math.abs(growthOf(rest, released) - stretchOf(rest, pulled) * (1 - recoveryOf(rest, pulled, released))) < 1e-9;
-      }),
+      fc.property(
+        fc.double({ min: 50, max: 200, noNaN: true }),
+        fc.double({ min: 0.01, max: 3, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (rest, by, back) => {
+          const pulled = rest * (1 + by);
+          const released = pulled - (pulled - rest) * back;
+          return (
+            Math.abs(
+              growthOf(rest, released) - stretchOf(rest, pulled) * (1 - recoveryOf(rest, pulled, released)),
+            ) < 1e-9
+          );
+        },
+      ),
       { seed: 71 },
     );
   });
@@ -59,22 +74,31 @@ describe('impossible readings are refused with what to do', () => {
     expect(read(test)).toMatchObject({ refused: [{ testId: 't0' }] });
   });
   test('the limits themselves are allowed', () => {
-    for (const fine of [pull(10, 10), pull(100, 500, 100), pull(100, 150, 99), pull(100, 150, 150)]) expect(readingFault(fine)).toBeUndefined();
+    for (const fine of [pull(10, 10), pull(100, 500, 100), pull(100, 150, 99), pull(100, 150, 150)])
+      expect(readingFault(fine)).toBeUndefined();
   });
 });
 
 describe('repeats', () => {
-  test('the median counts', () => expect(read(pull(100, 177), pull(100, 178), pull(100, 180)).across?.stretch.value).toBeCloseTo(0.78));
-  test('half-way of an even number', () => expect(read(pull(100, 170), pull(100, 174)).across?.stretch.value).toBeCloseTo(0.72));
+  test('the median counts', () =>
+    expect(read(pull(100, 177), pull(100, 178), pull(100, 180)).across?.stretch.value).toBeCloseTo(0.78));
+  test('half-way of an even number', () =>
+    expect(read(pull(100, 170), pull(100, 174)).across?.stretch.value).toBeCloseTo(0.72));
   test('more than ten points apart: the lowest, and it says so', () =>
-    expect(read(pull(100, 150), pull(100, 158), pull(100, 161)).across).toMatchObject({ counts: 'lowest', stretch: { value: 0.5 } }));
+    expect(read(pull(100, 150), pull(100, 158), pull(100, 161)).across).toMatchObject({
+      counts: 'lowest',
+      stretch: { value: 0.5 },
+    }));
   test('no stretch: growth, recovery and neck-in are absent, never NaN', () => {
     const { across } = read(pull(100, 100, 100, { restWidthMm: 50, pulledWidthMm: 50 }));
     expect(across?.stretch.value).toBe(0);
     expect([across?.growth, across?.recovery, across?.neckIn]).toEqual([undefined, undefined, undefined]);
   });
   test('a stated percentage is used and marked as untested', () =>
-    expect(readCloth(createLedger(), 'outer', { ...newCloth('Lace'), statedAcross: 0.5 })).toMatchObject({ verdict: 'untested', across: { source: 'stated', stretch: { value: 0.5, mark: 'default' } } }));
+    expect(readCloth(createLedger(), 'outer', { ...newCloth('Lace'), statedAcross: 0.5 })).toMatchObject({
+      verdict: 'untested',
+      across: { source: 'stated', stretch: { value: 0.5, mark: 'default' } },
+    }));
   test('the greatest stretch goes around, whichever way it lies', () =>
     expect(read(pull(100, 120), pull(100, 160, 101, { direction: 'along' })).around).toBe('along'));
 });
@@ -91,7 +115,9 @@ describe('classes and verdicts (T, from memory)', () => {
     [1, 0.3, 'rib'],
     [1.1, undefined, 'rib'],
     [1.1, 0.8, 'super-stretch'],
-  ])('%d one way and %s the other is %s', (most, other, wanted) => expect(stretchClass(most, other)).toBe(wanted));
+  ])('%d one way and %s the other is %s', (most, other, wanted) =>
+    expect(stretchClass(most, other)).toBe(wanted),
+  );
   test.each([
     [1, 'holds'],
     [0.95, 'holds'],

@@ -16,21 +16,27 @@ export const MAX_SPREAD = 0.1;
 export const stretchOf = (restMm: number, pulledMm: number): number => (pulledMm - restMm) / restMm;
 
 /** Growth as a share of the rest length: (C − A) / A (S: ASTM D2594); within the reading error it is none. */
-export const growthOf = (restMm: number, releasedMm: number): number => Math.max(releasedMm - restMm, 0) / restMm;
+export const growthOf = (restMm: number, releasedMm: number): number =>
+  Math.max(releasedMm - restMm, 0) / restMm;
 
 /** Share of the stretch that came back: (B − C) / (B − A) (D). Undefined by the caller where B = A. */
 export const recoveryOf = (restMm: number, pulledMm: number, releasedMm: number): number =>
   (pulledMm - Math.max(releasedMm, restMm)) / (pulledMm - restMm);
 
 /** Neck-in (Poisson's ratio of the cloth): (1 − W1/W0) / (L1/L0 − 1) (D). */
-export const neckInOf = (restMm: number, pulledMm: number, restWidthMm: number, pulledWidthMm: number): number =>
-  (1 - pulledWidthMm / restWidthMm) / (pulledMm / restMm - 1);
+export const neckInOf = (
+  restMm: number,
+  pulledMm: number,
+  restWidthMm: number,
+  pulledWidthMm: number,
+): number => (1 - pulledWidthMm / restWidthMm) / (pulledMm / restMm - 1);
 
 /** Why a reading is impossible and what to do, or `undefined` when it can be used. Paths are the reading's fields. */
 export function readingFault(reading: Reading): Fault | undefined {
   const { restMm, pulledMm, releasedMm, restWidthMm, pulledWidthMm } = reading;
   const fault = (path: string, sentence: string): Fault => ({ code: 'rule', path, sentence });
-  if (restMm < MIN_REST_MM) return fault('restMm', 'Mark at least 1 cm (⅜ in) at rest; 10 cm or 4 in reads best.');
+  if (restMm < MIN_REST_MM)
+    return fault('restMm', 'Mark at least 1 cm (⅜ in) at rest; 10 cm or 4 in reads best.');
   if (pulledMm < restMm) {
     return fault('pulledMm', 'Pulled is shorter than at rest: read the pulled length again.');
   }

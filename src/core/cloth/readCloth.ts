@@ -76,7 +76,14 @@ function readDirection(
   if (tests.length === 0) {
     if (stated === undefined) return undefined;
     const note = 'Stated, not tested on this cloth: pull a swatch to be sure.';
-    const stretch = book.given(`${prefix}.stretch`, `stretch ${which}, as stated`, stated, 'share', 'default', note);
+    const stretch = book.given(
+      `${prefix}.stretch`,
+      `stretch ${which}, as stated`,
+      stated,
+      'share',
+      'default',
+      note,
+    );
     return { stretch, repeats: [], source: 'stated', counts: 'median' };
   }
   const repeats = tests.map((test, at) =>
@@ -86,21 +93,48 @@ function readDirection(
       mark: 'S',
       note: 'ASTM D2594',
       formula: '(B - A) / A',
-      terms: { A: leaf('at rest', test.restMm, 'mm', 'measured'), B: leaf('pulled', test.pulledMm, 'mm', 'measured') },
+      terms: {
+        A: leaf('at rest', test.restMm, 'mm', 'measured'),
+        B: leaf('pulled', test.pulledMm, 'mm', 'measured'),
+      },
       by: ({ A, B }) => stretchOf(A, B),
     }),
   );
   const values = repeats.map((repeat) => repeat.value);
   const counts = Math.max(...values) - Math.min(...values) > MAX_SPREAD ? 'lowest' : 'median';
   const stretching = tests.filter((test) => test.pulledMm > test.restMm);
-  const growth = middle(book, `${prefix}.growth`, `stays longer ${which}`, 'S', 'ASTM D2594', '(max(C, A) - A) / A', stretching, released, ({ A, C }) =>
-    growthOf(A, C),
+  const growth = middle(
+    book,
+    `${prefix}.growth`,
+    `stays longer ${which}`,
+    'S',
+    'ASTM D2594',
+    '(max(C, A) - A) / A',
+    stretching,
+    released,
+    ({ A, C }) => growthOf(A, C),
   );
-  const recovery = middle(book, `${prefix}.recovery`, `comes back ${which}`, 'D', undefined, '(B - max(C, A)) / (B - A)', stretching, released, ({ A, B, C }) =>
-    recoveryOf(A, B, C),
+  const recovery = middle(
+    book,
+    `${prefix}.recovery`,
+    `comes back ${which}`,
+    'D',
+    undefined,
+    '(B - max(C, A)) / (B - A)',
+    stretching,
+    released,
+    ({ A, B, C }) => recoveryOf(A, B, C),
   );
-  const neckIn = middle(book, `${prefix}.neckIn`, `neck-in ${which}`, 'D', undefined, '(1 - W1 / W0) / (B / A - 1)', stretching, widths, ({ A, B, W0, W1 }) =>
-    neckInOf(A, B, W0, W1),
+  const neckIn = middle(
+    book,
+    `${prefix}.neckIn`,
+    `neck-in ${which}`,
+    'D',
+    undefined,
+    '(1 - W1 / W0) / (B / A - 1)',
+    stretching,
+    widths,
+    ({ A, B, W0, W1 }) => neckInOf(A, B, W0, W1),
   );
   return {
     stretch: pick(book, `${prefix}.stretch`, `stretch ${which}`, repeats, counts),
@@ -145,11 +179,15 @@ function middle(
   lengthsOf: (test: ClothTest) => Lengths | undefined,
   by: (lengths: Lengths) => number,
 ): Explained | undefined {
-  const used = (Object.keys(LENGTH_LABELS) as (keyof Lengths)[]).filter((key) => new RegExp(`\\b${key}\\b`).test(formula));
+  const used = (Object.keys(LENGTH_LABELS) as (keyof Lengths)[]).filter((key) =>
+    new RegExp(`\\b${key}\\b`).test(formula),
+  );
   const each = tests.flatMap((test, at) => {
     const lengths = lengthsOf(test);
     if (!lengths) return [];
-    const terms = Object.fromEntries(used.map((key) => [key, leaf(LENGTH_LABELS[key], lengths[key], 'mm', 'measured')]));
+    const terms = Object.fromEntries(
+      used.map((key) => [key, leaf(LENGTH_LABELS[key], lengths[key], 'mm', 'measured')]),
+    );
     const working = { label: `${label}, pull ${at + 1}`, unit: 'share', mark, formula, terms } as const;
     const values = (moved: Record<string, number>) => by({ ...lengths, ...moved });
     return [book.work(`${id}${at + 1}`, { ...working, by: values, ...(note ? { note } : {}) })];
@@ -170,10 +208,14 @@ function pick(
     label,
     unit: 'share',
     mark: 'T',
-    note: counts === 'median' ? 'The middle repeat counts.' : 'The repeats differ by more than ten points, so the lowest counts.',
+    note:
+      counts === 'median'
+        ? 'The middle repeat counts.'
+        : 'The repeats differ by more than ten points, so the lowest counts.',
     formula: counts === 'median' ? `median(${names})` : `min(${names})`,
     terms,
-    by: (values) => (counts === 'median' ? median(Object.values(values)) : Math.min(...Object.values(values))),
+    by: (values) =>
+      counts === 'median' ? median(Object.values(values)) : Math.min(...Object.values(values)),
   });
 }
 

@@ -33,7 +33,9 @@ export function derivationOf(number: Explained, unit: UnitSystem): Derivation {
       text: formatExactly(term.value, term.unit, unit),
     })),
     ...(moved && number.sensitivity
-      ? { sensitivity: `Most sensitive to ${moved.label}: one percent more of it makes this ${shift(number, unit)}.` }
+      ? {
+          sensitivity: `Most sensitive to ${moved.label}: one percent more of it makes this ${shift(number, unit)}.`,
+        }
       : {}),
   };
 }
@@ -49,4 +51,5 @@ function shift(number: Explained, unit: UnitSystem): string {
   return `${size.toFixed(3)} ${way}`;
 }
 
-const pretty = (formula: string): string => formula.replaceAll(' * ', ' × ').replaceAll(' / ', ' ÷ ').replaceAll(' - ', ' − ');
+const pretty = (formula: string): string =>
+  formula.replaceAll(' * ', ' × ').replaceAll(' / ', ' ÷ ').replaceAll(' - ', ' − ');

@@ -1,17 +1,10 @@
 /** Where a value comes from; carried beside every value in plan, page and test. */
 export type Mark =
-  | 'S'
-  | 'S, from memory'
-  | 'T'
-  | 'T, from memory'
-  | 'D'
-  | 'measured'
-  | 'chosen'
-  | 'default'
-  | 'own record';
+  'S' | 'S, from memory' | 'T' | 'T, from memory' | 'D' | 'measured' | 'chosen' | 'default' | 'own record';
 
 /** What a number counts: `mm` a length on the tape, `dialMm` a machine dial in mm in either unit system. */
-export type Quantity = 'mm' | 'share' | 'rad' | 'ratio' | 'count' | 'dialMm' | 'dial' | 'minutes' | 'gsm' | 'needle';
+export type Quantity =
+  'mm' | 'share' | 'rad' | 'ratio' | 'count' | 'dialMm' | 'dial' | 'minutes' | 'gsm' | 'needle';
 
 /** One input of a formula: a leaf with its own mark, or another explained number named by `of`. */
 export interface Term {

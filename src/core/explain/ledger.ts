@@ -27,9 +27,12 @@ export const SENSITIVITY_STEP = 0.01;
 export function createLedger(): Ledger {
   const numbers: Record<string, Explained> = {};
   const enter = (entry: Explained): Explained => {
-    if (numbers[entry.id]) throw new Error(`expected a new number id, got "${entry.id}" twice; name each once`);
+    if (numbers[entry.id])
+      throw new Error(`expected a new number id, got "${entry.id}" twice; name each once`);
     if (!Number.isFinite(entry.value)) {
-      throw new Error(`expected a finite number for "${entry.id}", got ${entry.value}; guard its inputs first`);
+      throw new Error(
+        `expected a finite number for "${entry.id}", got ${entry.value}; guard its inputs first`,
+      );
     }
     numbers[entry.id] = entry;
     return entry;
@@ -59,19 +62,37 @@ export function createLedger(): Ledger {
     },
     given(id, label, value, unit, mark, note) {
       const terms = { x: { label, value, unit, mark } };
-      return enter({ id, label, value, unit, formula: 'x', terms, mark, ...(note === undefined ? {} : { note }) });
+      return enter({
+        id,
+        label,
+        value,
+        unit,
+        formula: 'x',
+        terms,
+        mark,
+        ...(note === undefined ? {} : { note }),
+      });
     },
   };
 }
 
 /** A leaf input: a fact, a choice or a rule of the trade, with its mark. */
-export const leaf = (label: string, value: number, unit: Quantity, mark: Mark): Term => ({ label, value, unit, mark });
+export const leaf = (label: string, value: number, unit: Quantity, mark: Mark): Term => ({
+  label,
+  value,
+  unit,
+  mark,
+});
 
 const isExplained = (input: Input): input is Explained => 'id' in input;
 
 const reference = ({ id, label, value, unit }: Explained): Term => ({ label, value, unit, of: id });
 
-function sensitivityOf<V extends Record<string, number>>(values: V, value: number, by: (values: V) => number) {
+function sensitivityOf<V extends Record<string, number>>(
+  values: V,
+  value: number,
+  by: (values: V) => number,
+) {
   const keys = Object.keys(values);
   if (keys.length < 2) return {};
   let best: { term: string; change: number } | undefined;
@@ -81,7 +102,8 @@ function sensitivityOf<V extends Record<string, number>>(values: V, value: numbe
     moved[key] = old * (1 + SENSITIVITY_STEP);
     const change = by(moved as V) - value;
     moved[key] = old;
-    if (Number.isFinite(change) && Math.abs(change) > Math.abs(best?.change ?? 0)) best = { term: key, change };
+    if (Number.isFinite(change) && Math.abs(change) > Math.abs(best?.change ?? 0))
+      best = { term: key, change };
   }
   return best ? { sensitivity: best } : {};
 }

@@ -15,7 +15,9 @@ export function isUsablePath(path: string): boolean {
 
 /** The value at a path, or `undefined` where nothing is. */
 export function valueAt(facts: unknown, path: string): unknown {
-  return path.split('.').reduce<unknown>((at, key) => (isObject(at) && Object.hasOwn(at, key) ? at[key] : undefined), facts);
+  return path
+    .split('.')
+    .reduce<unknown>((at, key) => (isObject(at) && Object.hasOwn(at, key) ? at[key] : undefined), facts);
 }
 
 /**
@@ -23,11 +25,13 @@ export function valueAt(facts: unknown, path: string): unknown {
  * the same reference. Throws on a path that `isUsablePath` refuses (misuse: check at the door).
  */
 export function applyChange<T>(facts: T, { path, value }: Change): T {
-  if (!isUsablePath(path)) throw new Error(`expected a usable path, got "${path}"; check it with isUsablePath`);
+  if (!isUsablePath(path))
+    throw new Error(`expected a usable path, got "${path}"; check it with isUsablePath`);
   return setAt(facts, path.split('.'), value) as T;
 }
 
-export const applyChanges = <T>(facts: T, changes: readonly Change[]): T => changes.reduce<T>(applyChange, facts);
+export const applyChanges = <T>(facts: T, changes: readonly Change[]): T =>
+  changes.reduce<T>(applyChange, facts);
 
 /** The changes that put `before` back after `changes` were made to it, last first. */
 export function inverseOf(before: unknown, changes: readonly Change[]): Change[] {
@@ -44,11 +48,14 @@ export function inverseOf(before: unknown, changes: readonly Change[]): Change[]
 function inverseOfOne(facts: unknown, path: string): Change {
   const keys = path.split('.');
   const made = keys.findIndex((_, at) => valueAt(facts, keys.slice(0, at + 1).join('.')) === undefined);
-  return made === -1 ? { path, value: valueAt(facts, path) } : { path: keys.slice(0, made + 1).join('.'), value: null };
+  return made === -1
+    ? { path, value: valueAt(facts, path) }
+    : { path: keys.slice(0, made + 1).join('.'), value: null };
 }
 
 /** Whether one path is the other, or inside it. */
-export const pathsTouch = (a: string, b: string): boolean => a === b || a.startsWith(`${b}.`) || b.startsWith(`${a}.`);
+export const pathsTouch = (a: string, b: string): boolean =>
+  a === b || a.startsWith(`${b}.`) || b.startsWith(`${a}.`);
 
 function setAt(at: unknown, [key, ...rest]: readonly string[], value: unknown): unknown {
   const here = isObject(at) ? at : {};

@@ -4,7 +4,8 @@ import { isOptional, type LeafSpec, type NumberSpec, type Spec } from './spec';
 
 /** What is wrong with a value, where, and what to do about it. Plain data: it survives a worker and a network. */
 export interface Fault {
-  readonly code: 'type' | 'range' | 'empty' | 'too-long' | 'unknown-key' | 'option' | 'date' | 'id' | 'missing' | 'rule';
+  readonly code:
+    'type' | 'range' | 'empty' | 'too-long' | 'unknown-key' | 'option' | 'date' | 'id' | 'missing' | 'rule';
   /** Dotted path from the record's root; empty for the record itself. */
   readonly path: string;
   readonly sentence: string;
@@ -63,11 +64,19 @@ export function leafFault(spec: LeafSpec, value: unknown, path: string, unit: Un
     case 'choice':
       return typeof value === 'string' && spec.options.includes(value)
         ? undefined
-        : { code: 'option', path, sentence: `Choose one of these for ${lower(spec.label)}: ${spec.options.join(', ')}.` };
+        : {
+            code: 'option',
+            path,
+            sentence: `Choose one of these for ${lower(spec.label)}: ${spec.options.join(', ')}.`,
+          };
     case 'date':
       return typeof value === 'string' && isDay(value)
         ? undefined
-        : { code: 'date', path, sentence: `Give ${lower(spec.label)} as a day from 1900 to 2199, such as 2026-03-14.` };
+        : {
+            code: 'date',
+            path,
+            sentence: `Give ${lower(spec.label)} as a day from 1900 to 2199, such as 2026-03-14.`,
+          };
     case 'flag':
       return typeof value === 'boolean' ? undefined : typeFault(spec, path);
     case 'id':
@@ -105,14 +114,24 @@ export const lower = (label: string): string => label.charAt(0).toLowerCase() + 
 
 /** The sentence for a value of the wrong kind altogether, by the kind that is wanted. */
 export function typeSentence(spec: Spec): string {
-  const wanted = { number: 'a number', text: 'words', flag: 'yes or no', record: 'a set of fields', map: 'a list' };
+  const wanted = {
+    number: 'a number',
+    text: 'words',
+    flag: 'yes or no',
+    record: 'a set of fields',
+    map: 'a list',
+  };
   const kind = spec.kind in wanted ? wanted[spec.kind as keyof typeof wanted] : 'one of its choices';
   return `${spec.label}: give ${kind}.`;
 }
 
 const typeFault = (spec: Spec, path: string): Fault => ({ code: 'type', path, sentence: typeSentence(spec) });
 
-const missing = (spec: Spec, path: string): Fault => ({ code: 'missing', path, sentence: `${spec.label} is missing: fill it in.` });
+const missing = (spec: Spec, path: string): Fault => ({
+  code: 'missing',
+  path,
+  sentence: `${spec.label} is missing: fill it in.`,
+});
 
 const unknownKey = (path: string, key: string): Fault => ({
   code: 'unknown-key',

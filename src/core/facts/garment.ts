@@ -1,4 +1,16 @@
-import { choice, date, flag, id, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import {
+  choice,
+  date,
+  flag,
+  id,
+  lengthMm,
+  map,
+  numberOf,
+  optional,
+  record,
+  text,
+  type FactsOf,
+} from './spec';
 
 export const zoneIds = ['bust', 'waist', 'hip', 'biceps'] as const;
 export type ZoneId = (typeof zoneIds)[number];

@@ -87,7 +87,11 @@ export const date = (label: string): DateSpec => ({ kind: 'date', label });
 export const flag = (label: string): FlagSpec => ({ kind: 'flag', label });
 /** The id of a record or entry: letters, digits, `-` and `_`, at most 40. */
 export const id = (label: string): IdSpec => ({ kind: 'id', label });
-export const record = <F extends Fields>(label: string, fields: F): RecordSpec<F> => ({ kind: 'record', label, fields });
+export const record = <F extends Fields>(label: string, fields: F): RecordSpec<F> => ({
+  kind: 'record',
+  label,
+  fields,
+});
 export const map = <S extends Spec>(label: string, of: S, maxEntries: number): MapSpec<S> => ({
   kind: 'map',
   label,
@@ -95,7 +99,9 @@ export const map = <S extends Spec>(label: string, of: S, maxEntries: number): M
   maxEntries,
 });
 
-type OptionalKeys<F extends Fields> = { [K in keyof F]: F[K] extends { optional: true } ? K : never }[keyof F];
+type OptionalKeys<F extends Fields> = {
+  [K in keyof F]: F[K] extends { optional: true } ? K : never;
+}[keyof F];
 
 /** The facts a spec describes. */
 export type FactsOf<S> = S extends NumberSpec

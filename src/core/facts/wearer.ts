@@ -31,4 +31,8 @@ export const wearerSpec = record('Wearer', {
 });
 export type Wearer = FactsOf<typeof wearerSpec>;
 
-export const newWearer = (name: string, grown: Wearer['grown']): Wearer => ({ name, grown, measurements: {} });
+export const newWearer = (name: string, grown: Wearer['grown']): Wearer => ({
+  name,
+  grown,
+  measurements: {},
+});

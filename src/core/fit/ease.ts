@@ -14,4 +14,5 @@ export const easeFromExtension = (extension: number): number => extension / (1 +
 export const restGirth = (bodyMm: number, extension: number): number => bodyMm / (1 + extension);
 
 /** Extension asked of an opening that must pass a girth: G / g − 1, and none when it is large enough (D). */
-export const passingExtension = (passesMm: number, openingMm: number): number => Math.max(passesMm / openingMm - 1, 0);
+export const passingExtension = (passesMm: number, openingMm: number): number =>
+  Math.max(passesMm / openingMm - 1, 0);

@@ -33,11 +33,16 @@ export function estimateFor(
   }
   if (measure !== 'head') return undefined;
   if (grown === 'adult' || ageYears === undefined || ageYears >= GROWN_AT) {
-    return { mm: ADULT_HEAD_MM, mark: 'default', note: 'About the larger adult heads, to be safe: measuring beats it.' };
+    return {
+      mm: ADULT_HEAD_MM,
+      mark: 'default',
+      note: 'About the larger adult heads, to be safe: measuring beats it.',
+    };
   }
   const table = [...HEAD_BY_AGE, [GROWN_AT, ADULT_HEAD_MM] as const];
   const youngest = table[0] as readonly [number, number];
-  const note = 'A median for the age (WHO child growth standards, from memory; past five a straight line to the adult): measuring beats it.';
+  const note =
+    'A median for the age (WHO child growth standards, from memory; past five a straight line to the adult): measuring beats it.';
   if (ageYears <= youngest[0]) return { mm: youngest[1], mark: 'default', note };
   const at = table.findIndex(([age]) => ageYears < age);
   const [ageA, mmA] = table[at - 1] as readonly [number, number];

@@ -1,6 +1,13 @@
 import fc from 'fast-check';
 import { newWearer, type Wearer } from '../facts/wearer';
-import { easeFromExtension, extensionFromEase, negativeEase, passingExtension, restGirth, wornExtension } from './ease';
+import {
+  easeFromExtension,
+  extensionFromEase,
+  negativeEase,
+  passingExtension,
+  restGirth,
+  wornExtension,
+} from './ease';
 import { estimateFor } from './estimates';
 import { ageOn, daysBetween, latestMeasures } from './latestMeasures';
 import { extensionByShare, looseEase } from './schools';
@@ -9,7 +16,8 @@ const girth = fc.double({ min: 100, max: 2000, noNaN: true });
 const extension = fc.double({ min: -0.3, max: 2, noNaN: true });
 
 describe('the two percentages', () => {
-  test('20 % smaller asks the cloth for 25 % (handbook 10, D)', () => expect(extensionFromEase(0.2)).toBeCloseTo(0.25, 12));
+  test('20 % smaller asks the cloth for 25 % (handbook 10, D)', () =>
+    expect(extensionFromEase(0.2)).toBeCloseTo(0.25, 12));
   test('each is the other’s inverse, and both agree with the girths', () => {
     fc.assert(
       fc.property(girth, extension, (G, e) => {
@@ -28,9 +36,17 @@ describe('the two percentages', () => {
 describe('schools', () => {
   test('more stretch never asks for a larger garment by share of stretch', () => {
     fc.assert(
-      fc.property(girth, fc.double({ min: 0, max: 2, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), fc.double({ min: 0, max: 1, noNaN: true }), (G, S, more, share) => {
-        return restGirth(G, extensionByShare(S + more, share)) <= restGirth(G, extensionByShare(S, share)) + 1e-9;
-      }),
+      fc.property(
+        girth,
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (G, S, more, share) => {
+          return (
+            restGirth(G, extensionByShare(S + more, share)) <= restGirth(G, extensionByShare(S, share)) + 1e-9
+          );
+        },
+      ),
       { seed: 82 },
     );
   });
@@ -39,7 +55,8 @@ describe('schools', () => {
 });
 
 describe('pull-on', () => {
-  test('a 34 cm neck over a 49 cm head must give 44.1 % (handbook 10, D)', () => expect(passingExtension(490, 340)).toBeCloseTo(0.441, 3));
+  test('a 34 cm neck over a 49 cm head must give 44.1 % (handbook 10, D)', () =>
+    expect(passingExtension(490, 340)).toBeCloseTo(0.441, 3));
   test('an opening that is large enough asks for nothing', () => expect(passingExtension(300, 340)).toBe(0));
 });
 

@@ -25,7 +25,8 @@ const MS_PER_DAY = 86_400_000;
 const DAYS_PER_YEAR = 365.25;
 
 /** Whole days from one day to another, both `YYYY-MM-DD`. */
-export const daysBetween = (from: string, to: string): number => Math.round((Date.parse(to) - Date.parse(from)) / MS_PER_DAY);
+export const daysBetween = (from: string, to: string): number =>
+  Math.round((Date.parse(to) - Date.parse(from)) / MS_PER_DAY);
 
 /** Age in years on a day; `undefined` when the birthday is not known or comes later. */
 export function ageOn(wearer: Wearer, onDate: string): number | undefined {

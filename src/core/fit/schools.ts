@@ -12,7 +12,10 @@ export const CLOSENESS = [
 ] as const;
 
 /** Default shares around the body for a tee that is not loose (T, from memory). */
-export const DEFAULT_SHARE: Readonly<Record<Exclude<Garment['style'], 'loose'>, number>> = { regular: 0, fitted: 0.1 };
+export const DEFAULT_SHARE: Readonly<Record<Exclude<Garment['style'], 'loose'>, number>> = {
+  regular: 0,
+  fitted: 0.1,
+};
 
 /** A loose tee is this much larger at the chest (T, from memory). */
 export const LOOSE_CHEST_MM = 50;
@@ -44,4 +47,5 @@ export const extensionByShare = (stretch: number, share: number, cap: number = M
   Math.min(share * stretch, cap);
 
 /** Positive ease at a zone, in proportion to its girth, so that a sleeve is not as loose as a chest (D). */
-export const looseEase = (bodyMm: number, chestMm: number, chestEaseMm: number): number => (chestEaseMm * bodyMm) / chestMm;
+export const looseEase = (bodyMm: number, chestMm: number, chestEaseMm: number): number =>
+  (chestEaseMm * bodyMm) / chestMm;

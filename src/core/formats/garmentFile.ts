@@ -43,7 +43,9 @@ export function readGarmentFile(text: string): ReadGarmentFile {
   const file = value as GarmentFile;
   const rules = (['outer', 'band'] as const).flatMap((part) => {
     const cloth = file[part];
-    return cloth ? ruleFaults('cloth', cloth).map((fault) => ({ ...fault, path: `${part}.${fault.path}` })) : [];
+    return cloth
+      ? ruleFaults('cloth', cloth).map((fault) => ({ ...fault, path: `${part}.${fault.path}` }))
+      : [];
   });
   if (rules.length > 0) return { ok: false, faults: rules };
   return { ok: true, file, facts: factsOf(file) };
@@ -58,7 +60,10 @@ export const factsOf = ({ garment, wearer, outer, band }: GarmentFile): GarmentF
 });
 
 /** A garment as a file. Body measurements are left out unless `withMeasurements`. */
-export function writeGarmentFile(facts: GarmentFacts, { withMeasurements }: { withMeasurements: boolean }): GarmentFile {
+export function writeGarmentFile(
+  facts: GarmentFacts,
+  { withMeasurements }: { withMeasurements: boolean },
+): GarmentFile {
   const { garment, wearer, outer, band } = facts;
   return {
     format: 'idle-stretch-garment',
@@ -70,4 +75,7 @@ export function writeGarmentFile(facts: GarmentFacts, { withMeasurements }: { wi
   };
 }
 
-const refused = (sentence: string): ReadGarmentFile => ({ ok: false, faults: [{ code: 'type', path: '', sentence }] });
+const refused = (sentence: string): ReadGarmentFile => ({
+  ok: false,
+  faults: [{ code: 'type', path: '', sentence }],
+});

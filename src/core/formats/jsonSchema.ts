@@ -6,7 +6,13 @@ export function jsonSchemaOf(spec: Spec): Readonly<Record<string, unknown>> {
   const title = spec.label;
   switch (spec.kind) {
     case 'number':
-      return { title, type: 'number', minimum: spec.min, maximum: spec.max, description: `in ${UNITS[spec.quantity]}` };
+      return {
+        title,
+        type: 'number',
+        minimum: spec.min,
+        maximum: spec.max,
+        description: `in ${UNITS[spec.quantity]}`,
+      };
     case 'text':
       return { title, type: 'string', minLength: spec.minChars, maxLength: spec.maxChars };
     case 'choice':
@@ -40,4 +46,9 @@ export function jsonSchemaOf(spec: Spec): Readonly<Record<string, unknown>> {
   }
 }
 
-const UNITS = { lengthMm: 'millimetres', share: 'a fraction of one', radians: 'radians', gsm: 'grams per square metre' } as const;
+const UNITS = {
+  lengthMm: 'millimetres',
+  share: 'a fraction of one',
+  radians: 'radians',
+  gsm: 'grams per square metre',
+} as const;

@@ -11,9 +11,19 @@ export const tee: GarmentKind = {
       how: 'Level round the fullest part, snug, over what will be worn underneath.',
       why: 'the body of the tee, and what the hem passes when it is pulled on',
     },
-    { measure: 'waist', required: false, how: 'Level round the narrowest part, breathing out.', why: 'a shaped side seam' },
+    {
+      measure: 'waist',
+      required: false,
+      how: 'Level round the narrowest part, breathing out.',
+      why: 'a shaped side seam',
+    },
     { measure: 'hip', required: true, how: 'Level round the widest part, feet together.', why: 'the hem' },
-    { measure: 'biceps', required: true, how: 'Round the fullest part of the upper arm, arm hanging.', why: 'the sleeves' },
+    {
+      measure: 'biceps',
+      required: true,
+      how: 'Round the fullest part of the upper arm, arm hanging.',
+      why: 'the sleeves',
+    },
     {
       measure: 'head',
       required: true,
@@ -36,8 +46,22 @@ export const tee: GarmentKind = {
   pieces: [
     { id: 'front', label: 'Front', cloth: 'outer', zones: ['bust', 'waist', 'hip'], onFold: true },
     { id: 'back', label: 'Back', cloth: 'outer', zones: ['bust', 'waist', 'hip'], onFold: true },
-    { id: 'sleeve-left', label: 'Sleeve, left', side: 'left', cloth: 'outer', zones: ['biceps'], onFold: false },
-    { id: 'sleeve-right', label: 'Sleeve, right', side: 'right', cloth: 'outer', zones: ['biceps'], onFold: false },
+    {
+      id: 'sleeve-left',
+      label: 'Sleeve, left',
+      side: 'left',
+      cloth: 'outer',
+      zones: ['biceps'],
+      onFold: false,
+    },
+    {
+      id: 'sleeve-right',
+      label: 'Sleeve, right',
+      side: 'right',
+      cloth: 'outer',
+      zones: ['biceps'],
+      onFold: false,
+    },
   ],
   edges: [
     { id: 'neckline', label: 'Neckline', finish: 'band' },

@@ -8,39 +8,67 @@ import { TODAY, demoFacts } from '../../../tests/demoFacts';
 
 /** Every demo garment, and each of its choices that leads to other formulas. */
 const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, facts]) => {
-  const vary = (name: string, garment: Partial<GarmentFacts['garment']>): readonly [string, GarmentFacts] => [`${id}, ${name}`, { ...facts, garment: { ...facts.garment, ...garment } }];
+  const vary = (name: string, garment: Partial<GarmentFacts['garment']>): readonly [string, GarmentFacts] => [
+    `${id}, ${name}`,
+    { ...facts, garment: { ...facts.garment, ...garment } },
+  ];
   const { neckband, pattern } = facts.garment;
   return [
     [id, facts] as const,
-    vary('loose, joined at the shoulder, cut wider', { style: 'loose', neckband: { ...neckband, join: 'left-shoulder', makeUpNarrowing: true, marks: 'eighths' } }),
-    vary('sewing machine, topstitched, in the round', { machines: 'sewing-only', topstitch: 'straight', sleeveHems: 'round' }),
+    vary('loose, joined at the shoulder, cut wider', {
+      style: 'loose',
+      neckband: { ...neckband, join: 'left-shoulder', makeUpNarrowing: true, marks: 'eighths' },
+    }),
+    vary('sewing machine, topstitched, in the round', {
+      machines: 'sewing-only',
+      topstitch: 'straight',
+      sleeveHems: 'round',
+    }),
     vary('by class, own band, printed band', {
-      fit: { bust: { school: 'class' }, waist: { school: 'kind' }, hip: { school: 'loose', looseMm: 30 }, biceps: { school: 'share', share: 0.9 } },
+      fit: {
+        bust: { school: 'class' },
+        waist: { school: 'kind' },
+        hip: { school: 'loose', looseMm: 30 },
+        biceps: { school: 'share', share: 0.9 },
+      },
       neckband: { ...neckband, school: 'own', ownMm: 200, printedCutMm: 340 },
     }),
-    vary('ring without its back', { pattern: { ...pattern, neckline: { ...pattern.neckline, measuredAs: 'ring', wholeMm: 380 } } }),
+    vary('ring without its back', {
+      pattern: { ...pattern, neckline: { ...pattern.neckline, measuredAs: 'ring', wholeMm: 380 } },
+    }),
     vary('band too wide to lie', { neckband: { ...neckband, finishedMm: 120 } }),
   ];
 });
 
-const plans = cases.map(([name, facts]): readonly [string, GarmentPlan] => [name, planGarment(facts, { onDate: TODAY })]);
+const plans = cases.map(([name, facts]): readonly [string, GarmentPlan] => [
+  name,
+  planGarment(facts, { onDate: TODAY }),
+]);
 
 /** mathjs knows no `mod` of ours but its own; names and operators are plain arithmetic. */
-const redo = (formula: string, values: Readonly<Record<string, number>>): number => evaluate(formula, { ...values }) as number;
+const redo = (formula: string, values: Readonly<Record<string, number>>): number =>
+  evaluate(formula, { ...values }) as number;
 
 /** Paths of numbers that stand outside the ledger. */
 function bareNumbers(value: unknown, path: string): string[] {
   if (typeof value === 'number') return [path];
   if (typeof value !== 'object' || value === null) return [];
-  return Object.entries(value).flatMap(([key, inner]) => (path === '' && key === 'numbers' ? [] : bareNumbers(inner, path === '' ? key : `${path}.${key}`)));
+  return Object.entries(value).flatMap(([key, inner]) =>
+    path === '' && key === 'numbers' ? [] : bareNumbers(inner, path === '' ? key : `${path}.${key}`),
+  );
 }
 
 test.each(plans)('%s: every number is redone from its stated inputs to 1e-9', (_name, plan) => {
   const numbers = Object.values(plan.numbers);
   expect(numbers.length).toBeGreaterThan(20);
   const wrong = numbers.flatMap(({ id, formula, terms, value }) => {
-    const again = redo(formula, Object.fromEntries(Object.entries(terms).map(([key, term]) => [key, term.value])));
-    return Math.abs(again - value) <= 1e-9 * Math.max(1, Math.abs(value)) ? [] : [`${id}: ${formula} gives ${again}, the plan says ${value}`];
+    const again = redo(
+      formula,
+      Object.fromEntries(Object.entries(terms).map(([key, term]) => [key, term.value])),
+    );
+    return Math.abs(again - value) <= 1e-9 * Math.max(1, Math.abs(value))
+      ? []
+      : [`${id}: ${formula} gives ${again}, the plan says ${value}`];
   });
   expect(wrong).toEqual([]);
 });
@@ -60,37 +88,58 @@ test.each(plans)('%s: no number stands without an explanation', (_name, plan) =>
 });
 
 test('a number without an explanation is found by its path', () => {
-  expect(bareNumbers({ numbers: { a: 1 }, zones: [{ rest: 'fit.bust.rest' }, { rest: 12 }] }, '')).toEqual(['zones.1.rest']);
+  expect(bareNumbers({ numbers: { a: 1 }, zones: [{ rest: 'fit.bust.rest' }, { rest: 12 }] }, '')).toEqual([
+    'zones.1.rest',
+  ]);
 });
 
 test.each(plans)('%s: what it says it is most sensitive to moves it most', (_name, plan) => {
   for (const { id, formula, terms, value, sensitivity } of Object.values(plan.numbers)) {
     if (!sensitivity) continue;
     const values = Object.fromEntries(Object.entries(terms).map(([key, term]) => [key, term.value]));
-    const moves = Object.keys(values).map((key) => [key, redo(formula, { ...values, [key]: (values[key] as number) * (1 + SENSITIVITY_STEP) }) - value] as const);
+    const moves = Object.keys(values).map(
+      (key) =>
+        [
+          key,
+          redo(formula, { ...values, [key]: (values[key] as number) * (1 + SENSITIVITY_STEP) }) - value,
+        ] as const,
+    );
     const most = Math.max(...moves.map(([, change]) => Math.abs(change)));
     expect([id, Math.abs(sensitivity.change)]).toEqual([id, expect.closeTo(most, 6)]);
   }
 });
 
 test.each(plans)('%s: every phrase names numbers that are there', (_name, plan) => {
-  const named = [...JSON.stringify({ ...plan, numbers: {} }).matchAll(/\{"n":"([^"]+)"\}/g)].map((match) => match[1] as string);
+  const named = [...JSON.stringify({ ...plan, numbers: {} }).matchAll(/\{"n":"([^"]+)"\}/g)].map(
+    (match) => match[1] as string,
+  );
   expect(named.filter((id) => !plan.numbers[id])).toEqual([]);
 });
 
 describe('redone on a calculator from the lines shown', () => {
-  test.each(['cm', 'in'] as const)('in %s, from the printed figures alone, to the digit that is shown', (unit) => {
-    const other = unit === 'cm' ? '.in' : '.cm';
-    for (const [, plan] of plans) {
-      for (const number of Object.values(plan.numbers)) {
-        if (number.id.endsWith(other)) continue;
-        const { figures } = derivationOf(number, unit);
-        const left = (figures.split(' = ')[0] as string).replaceAll(/ (cm|in|min|g\/m²)\b/g, '').replaceAll(' × ', ' * ').replaceAll(' ÷ ', ' / ').replaceAll(' − ', ' - ');
-        const per = number.unit === 'mm' ? (unit === 'cm' ? 10 : 25.4) : 1;
-        const again = redo(left, {}) * per;
-        const slack = number.unit === 'mm' ? 0.06 : 0.001;
-        expect([number.id, Math.abs(again - number.value) < slack || formatQuantity(again, number.unit, unit) === formatQuantity(number.value, number.unit, unit)]).toEqual([number.id, true]);
+  test.each(['cm', 'in'] as const)(
+    'in %s, from the printed figures alone, to the digit that is shown',
+    (unit) => {
+      const other = unit === 'cm' ? '.in' : '.cm';
+      for (const [, plan] of plans) {
+        for (const number of Object.values(plan.numbers)) {
+          if (number.id.endsWith(other)) continue;
+          const { figures } = derivationOf(number, unit);
+          const left = (figures.split(' = ')[0] as string)
+            .replaceAll(/ (cm|in|min|g\/m²)\b/g, '')
+            .replaceAll(' × ', ' * ')
+            .replaceAll(' ÷ ', ' / ')
+            .replaceAll(' − ', ' - ');
+          const per = number.unit === 'mm' ? (unit === 'cm' ? 10 : 25.4) : 1;
+          const again = redo(left, {}) * per;
+          const slack = number.unit === 'mm' ? 0.06 : 0.001;
+          expect([
+            number.id,
+            Math.abs(again - number.value) < slack ||
+              formatQuantity(again, number.unit, unit) === formatQuantity(number.value, number.unit, unit),
+          ]).toEqual([number.id, true]);
+        }
       }
-    }
-  });
+    },
+  );
 });

@@ -1,4 +1,19 @@
-import { EXTREME_REDUCTION, FIXED_MM, SLACK, THICK_FROM_MM, TURN_THICKNESSES, cutWidth, defaultBand, flatLyingBand, foldEdge, foldEdgeSlack, ratioByStretch, sewnStretch, shortestPassing, shortestSewn } from '../bands/neckband';
+import {
+  EXTREME_REDUCTION,
+  FIXED_MM,
+  SLACK,
+  THICK_FROM_MM,
+  TURN_THICKNESSES,
+  cutWidth,
+  defaultBand,
+  flatLyingBand,
+  foldEdge,
+  foldEdgeSlack,
+  ratioByStretch,
+  sewnStretch,
+  shortestPassing,
+  shortestSewn,
+} from '../bands/neckband';
 import type { DirectionReading } from '../cloth/readCloth';
 import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
@@ -62,13 +77,24 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
   const asCut = garment.cuts.neckband?.lengthMm;
   const sewn =
     asCut === undefined
-      ? book.work('neckband.sewn', { label: 'band as it is sewn', unit: 'mm', mark: 'D', formula: 'B', terms: { B: chosen }, by: (v) => v.B })
+      ? book.work('neckband.sewn', {
+          label: 'band as it is sewn',
+          unit: 'mm',
+          mark: 'D',
+          formula: 'B',
+          terms: { B: chosen },
+          by: (v) => v.B,
+        })
       : book.work('neckband.sewn', {
           label: 'band as it was cut, less its join',
           unit: 'mm',
           mark: 'own record',
           formula: 'max(cut - 2 * a, least)',
-          terms: { cut: leaf('length as cut', asCut, 'mm', 'own record'), a, least: leaf('least that can be sewn', 1, 'mm', 'D') },
+          terms: {
+            cut: leaf('length as cut', asCut, 'mm', 'own record'),
+            a,
+            least: leaf('least that can be sewn', 1, 'mm', 'D'),
+          },
           by: (v) => Math.max(v.cut - 2 * v.a, v.least),
         });
   const stretchSewn = book.work('neckband.sewnStretch', {
@@ -217,7 +243,11 @@ interface SchoolLength {
   readonly high?: Explained;
 }
 
-function schoolLengths({ book, garment, neckline, reading }: NeckbandInputs, w: Explained, limits: Limits): SchoolLength[] {
+function schoolLengths(
+  { book, garment, neckline, reading }: NeckbandInputs,
+  w: Explained,
+  limits: Limits,
+): SchoolLength[] {
   const N = neckline.seamline;
   const { neckband, pattern } = garment;
   const at = (school: string) => `neckband.school.${school}`;
@@ -260,7 +290,12 @@ function schoolLengths({ book, garment, neckline, reading }: NeckbandInputs, w: 
       terms: { N, off: leaf('taken off', mm, 'mm', 'T') },
       by: (v) => v.N - v.off,
     });
-  const times = (school: 'tenth' | 'fifth' | 'stretch', ratio: number, what: string, mark: 'T' | 'T, from memory') =>
+  const times = (
+    school: 'tenth' | 'fifth' | 'stretch',
+    ratio: number,
+    what: string,
+    mark: 'T' | 'T, from memory',
+  ) =>
     book.work(at(school), {
       label: label(school),
       unit: 'mm',
@@ -310,7 +345,8 @@ function schoolLengths({ book, garment, neckline, reading }: NeckbandInputs, w: 
 
 /** The length of the school that is chosen; the default's where that school has no length yet. */
 function chosenLength({ book, garment }: NeckbandInputs, lengths: readonly SchoolLength[]): Explained {
-  const picked = lengths.find(({ school }) => school === garment.neckband.school) ?? (lengths[0] as SchoolLength);
+  const picked =
+    lengths.find(({ school }) => school === garment.neckband.school) ?? (lengths[0] as SchoolLength);
   return book.work('neckband.chosen', {
     label: 'neckband at the seamline',
     unit: 'mm',
@@ -325,10 +361,14 @@ function chosenLength({ book, garment }: NeckbandInputs, lengths: readonly Schoo
 function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explained, stretchSewn: Explained) {
   const a = leaf('seam allowance at the neckline', garment.pattern.neckline.allowanceMm, 'mm', 'measured');
   const thick = cloth.thicknessMm !== undefined && cloth.thicknessMm >= THICK_FROM_MM ? cloth.thicknessMm : 0;
-  const turn = { times: leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T'), t: leaf('thickness, where it is thick', thick, 'mm', 'measured') };
+  const turn = {
+    times: leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T'),
+    t: leaf('thickness, where it is thick', thick, 'mm', 'measured'),
+  };
   const { neckIn } = reading;
   const narrowing = neckIn && Math.max(neckIn.value * stretchSewn.value, 0);
-  const makeUp = garment.neckband.makeUpNarrowing && neckIn !== undefined && narrowing !== undefined && narrowing < 0.5;
+  const makeUp =
+    garment.neckband.makeUpNarrowing && neckIn !== undefined && narrowing !== undefined && narrowing < 0.5;
   const label = 'neckband, cut width';
   const cut = makeUp
     ? book.work('neckband.width', {
@@ -359,5 +399,8 @@ function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explai
           by: (v) => v.w * (1 - v.v * Math.max(v.s, 0)),
         }).id
       : undefined;
-  return { cutWidth: planTape(book, 'neckband.width', cut), ...(expected ? { expectedWidth: expected } : {}) };
+  return {
+    cutWidth: planTape(book, 'neckband.width', cut),
+    ...(expected ? { expectedWidth: expected } : {}),
+  };
 }

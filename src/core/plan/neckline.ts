@@ -80,13 +80,23 @@ function planBackHalf(book: Ledger, neckline: NecklineMeasured, seamline: Explai
       mark: 'default',
       note: 'The back was not measured: measure it from shoulder seam to shoulder seam.',
       formula: 'N * share / 2',
-      terms: { N: seamline, share: leaf('the back’s usual part of a neckline', BACK_SHARE, 'share', 'default') },
+      terms: {
+        N: seamline,
+        share: leaf('the back’s usual part of a neckline', BACK_SHARE, 'share', 'default'),
+      },
       by: ({ N, share }) => (N * share) / 2,
     });
   }
   const back = leaf('back neckline as measured', backMm, 'mm', 'measured');
   if (measuredAs === 'seamline') {
-    return book.work(id, { label, unit: 'mm', mark: 'D', formula: 'back / 2', terms: { back }, by: (v) => v.back / 2 });
+    return book.work(id, {
+      label,
+      unit: 'mm',
+      mark: 'D',
+      formula: 'back / 2',
+      terms: { back },
+      by: (v) => v.back / 2,
+    });
   }
   const lost = measuredAs === 'pieces' ? shoulderAllowanceMm : 0;
   return book.work(id, {

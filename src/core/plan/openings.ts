@@ -26,9 +26,12 @@ export function planOpenings(inputs: Inputs): readonly OpeningPlan[] {
   const stretch = outer?.around && outer[outer.around]?.stretch;
   if (!stretch) return [];
   const cloth = { label: 'cloth', gives: clothGives(inputs.book, stretch) };
-  return [neckline(inputs, cloth), tube(inputs, cloth, 'waist'), tube(inputs, cloth, 'hem'), sleeveHem(inputs, cloth)].filter(
-    (opening) => opening !== undefined,
-  );
+  return [
+    neckline(inputs, cloth),
+    tube(inputs, cloth, 'waist'),
+    tube(inputs, cloth, 'hem'),
+    sleeveHem(inputs, cloth),
+  ].filter((opening) => opening !== undefined);
 }
 
 interface Part {
@@ -44,17 +47,29 @@ function clothGives(book: Ledger, stretch: Explained): Explained {
     unit: 'share',
     mark: 'T',
     formula: 'limit * S',
-    terms: { limit: leaf('share of the stretch usable for a moment', LIMITS.pulledOn, 'share', 'T'), S: stretch },
+    terms: {
+      limit: leaf('share of the stretch usable for a moment', LIMITS.pulledOn, 'share', 'T'),
+      S: stretch,
+    },
     by: (v) => v.limit * v.S,
   });
 }
 
-function neckline({ book, body, neckline: neck, neckband, garment, setups }: Inputs, cloth: Part): OpeningPlan | undefined {
+function neckline(
+  { book, body, neckline: neck, neckband, garment, setups }: Inputs,
+  cloth: Part,
+): OpeningPlan | undefined {
   if (!neck || !body.head) return undefined;
   const parts: Part[] = [cloth];
   if (neckband) {
     const gives = book.numbers[neckband.bandStretch] as Explained;
-    const needs = passing(book, 'pullOn.band', 'stretch the band needs to go over the head', body.head, book.numbers[neckband.sewn] as Explained);
+    const needs = passing(
+      book,
+      'pullOn.band',
+      'stretch the band needs to go over the head',
+      body.head,
+      book.numbers[neckband.sewn] as Explained,
+    );
     parts.push({ label: 'band', gives, needs });
   }
   parts.push({ label: 'seam', gives: setups.gives(setups.choice.neck) });
@@ -64,7 +79,11 @@ function neckline({ book, body, neckline: neck, neckband, garment, setups }: Inp
   return opening(book, 'neckline', 'Neckline', 'the head', neck.seamline, body.head, parts);
 }
 
-function tube({ book, body, zones, setups }: Inputs, cloth: Part, id: 'waist' | 'hem'): OpeningPlan | undefined {
+function tube(
+  { book, body, zones, setups }: Inputs,
+  cloth: Part,
+  id: 'waist' | 'hem',
+): OpeningPlan | undefined {
   const zone = zones.find((one) => one.zone === (id === 'hem' ? 'hip' : 'waist'));
   if (!zone || !body.bust) return undefined;
   const rest = book.numbers[zone.rest] as Explained;
@@ -101,7 +120,13 @@ function opening(
   passes: Explained,
   parts: readonly Part[],
 ): OpeningPlan {
-  const needs = passing(book, `pullOn.${id}`, `stretch the ${label.toLowerCase()} needs to pass ${passesWhat}`, passes, rest);
+  const needs = passing(
+    book,
+    `pullOn.${id}`,
+    `stretch the ${label.toLowerCase()} needs to pass ${passesWhat}`,
+    passes,
+    rest,
+  );
   const checked = parts.map((part) => ({
     label: part.label,
     gives: part.gives.id,

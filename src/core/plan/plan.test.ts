@@ -8,14 +8,24 @@ import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
 
 const plan = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 const value = (of: GarmentPlan, id: string | undefined) => of.numbers[id ?? '']?.value ?? Number.NaN;
-const change = (facts: GarmentFacts, garment: Partial<Garment>): GarmentFacts => ({ ...facts, garment: { ...facts.garment, ...garment } });
+const change = (facts: GarmentFacts, garment: Partial<Garment>): GarmentFacts => ({
+  ...facts,
+  garment: { ...facts.garment, ...garment },
+});
 const zone = (of: GarmentPlan, id: string) => of.zones.find((one) => one.zone === id);
-const texts = (of: GarmentPlan) => of.steps.flatMap((step) => [step.title, ...step.lines, step.check]).map((phrase) => phraseText(phrase, of.numbers, 'cm'));
+const texts = (of: GarmentPlan) =>
+  of.steps
+    .flatMap((step) => [step.title, ...step.lines, step.check])
+    .map((phrase) => phraseText(phrase, of.numbers, 'cm'));
 
 describe('facts that are missing leave their part out and say so', () => {
   const steps: readonly (readonly [string, GarmentFacts, RegExp])[] = [
     ['nothing known', { garment: newTee('Empty') }, /Choose who it is for/],
-    ['a wearer without measurements', { garment: newTee('Empty'), wearer: newWearer('Ada', 'adult') }, /Measure Ada: bust/],
+    [
+      'a wearer without measurements',
+      { garment: newTee('Empty'), wearer: newWearer('Ada', 'adult') },
+      /Measure Ada: bust/,
+    ],
     ['a cloth without a test', { ...demoFact('moth') }, /Pull a swatch of Moth jersey/],
   ];
   test.each(steps)('%s', (_name, facts, words) => {
@@ -28,8 +38,19 @@ describe('facts that are missing leave their part out and say so', () => {
     const facts = demoFact('ring-toss');
     const { wearer } = facts;
     if (!wearer) throw new Error('expected a wearer in the demo');
-    const of = plan({ ...facts, wearer: { ...wearer, measurements: { a: { measuredOn: TODAY, how: 'measured', values: { bust: 590, hip: 620, biceps: 180 } } } } });
-    expect(of.measures.find(({ measure }) => measure === 'head')).toMatchObject({ source: 'default', value: 'body.head' });
+    const of = plan({
+      ...facts,
+      wearer: {
+        ...wearer,
+        measurements: {
+          a: { measuredOn: TODAY, how: 'measured', values: { bust: 590, hip: 620, biceps: 180 } },
+        },
+      },
+    });
+    expect(of.measures.find(({ measure }) => measure === 'head')).toMatchObject({
+      source: 'default',
+      value: 'body.head',
+    });
     expect(of.numbers['body.head']).toMatchObject({ mark: 'default' });
     expect(of.neckband).toBeDefined();
   });
@@ -58,7 +79,11 @@ describe('fit', () => {
     expect(zone(of, 'bust')?.margin).toBeUndefined();
   });
   test('pattern’s girth becomes a change at each seam edge', () => {
-    const of = plan(change(fitted, { pattern: { ...fitted.garment.pattern, finished: { bust: value(plan(fitted), 'fit.bust.rest') + 40 } } }));
+    const of = plan(
+      change(fitted, {
+        pattern: { ...fitted.garment.pattern, finished: { bust: value(plan(fitted), 'fit.bust.rest') + 40 } },
+      }),
+    );
     expect(value(of, 'fit.bust.perSeamEdge')).toBeCloseTo(10, 6);
   });
 });
@@ -71,7 +96,9 @@ describe('what is cut stays as cut', () => {
     const row = of.ticket.flatMap((group) => group.rows).find(({ id }) => id === 'neckband');
     expect(value(of, row?.cut?.length)).toBe(331);
     expect(value(of, of.neckband?.sewn)).toBe(331 - 12);
-    expect(phraseText(row?.cut?.changed ?? [], of.numbers, 'cm')).toMatch(/as cut it is .* longer than the plan now; as cut it is .* narrower/);
+    expect(phraseText(row?.cut?.changed ?? [], of.numbers, 'cm')).toMatch(
+      /as cut it is .* longer than the plan now; as cut it is .* narrower/,
+    );
   });
   test('nothing is said while it agrees within the tape’s rounding', () => {
     const of = plan(facts);
@@ -83,16 +110,28 @@ describe('sewing text', () => {
   const facts = demoFact('ring-toss');
   test('no length, setting or count in any step, setup or problem is literal', () => {
     for (const [id, of] of demoFacts().map(([name, one]) => [name, plan(one)] as const)) {
-      const phrases = [...of.steps.flatMap((step) => [step.title, ...step.lines, step.check]), ...of.problems.flatMap(({ sentence, remedies }) => [sentence, ...remedies])];
-      const literal = phrases.flatMap((phrase) => phrase.filter((part) => typeof part === 'string' && /\d/.test(part)));
+      const phrases = [
+        ...of.steps.flatMap((step) => [step.title, ...step.lines, step.check]),
+        ...of.problems.flatMap(({ sentence, remedies }) => [sentence, ...remedies]),
+      ];
+      const literal = phrases.flatMap((phrase) =>
+        phrase.filter((part) => typeof part === 'string' && /\d/.test(part)),
+      );
       expect([id, literal]).toEqual([id, []]);
-      expect(of.steps.flatMap(({ cautions }) => cautions).filter((caution) => /\d/.test(caution))).toEqual([]);
+      expect(of.steps.flatMap(({ cautions }) => cautions).filter((caution) => /\d/.test(caution))).toEqual(
+        [],
+      );
     }
   });
   const uncut = change(facts, { cuts: {} });
   const before = texts(plan(uncut));
   test.each<[string, GarmentFacts]>([
-    ['the neckline', change(uncut, { pattern: { ...facts.garment.pattern, neckline: { ...facts.garment.pattern.neckline, frontMm: 260 } } })],
+    [
+      'the neckline',
+      change(uncut, {
+        pattern: { ...facts.garment.pattern, neckline: { ...facts.garment.pattern.neckline, frontMm: 260 } },
+      }),
+    ],
     ['the band’s width', change(uncut, { neckband: { ...facts.garment.neckband, finishedMm: 20 } })],
     ['the cloth', { ...uncut, outer: demoFact('trapeze').outer ?? newCloth('x') }],
     ['the band’s cloth', { ...uncut, band: demoFact('trapeze').outer ?? newCloth('x') }],
@@ -102,40 +141,50 @@ describe('sewing text', () => {
     ['a topstitched neck', change(uncut, { topstitch: 'zigzag' })],
   ])('changing %s changes the text', (_what, changed) => expect(texts(plan(changed))).not.toEqual(before));
 
-  test.each(['serger-coverstitch', 'sewing-only'] as const)('%s: every step is in an order that holds, each machine owned', (machines) => {
-    for (const sleeveHems of ['flat', 'round'] as const) {
-      const of = plan(change(facts, { machines, sleeveHems, topstitch: 'zigzag' }));
-      const order = of.steps.map(({ id }) => id);
-      const mustPrecede: readonly (readonly [string, string])[] = [
-        ['mark-front', 'swatch'],
-        ['swatch', 'shoulders'],
-        ['press-hems', 'sides'],
-        ['shoulders', 'sleeves'],
-        ['sleeves', 'sides'],
-        sleeveHems === 'flat' ? ['sleeve-hems', 'sides'] : ['sides', 'sleeve-hems'],
-        ['press-hems', 'sleeve-hems'],
-        ['shoulders', 'measure-neck'],
-        ['measure-neck', 'join-band'],
-        ['join-band', 'mark-neck'],
-        ['mark-neck', 'sew-band'],
-        ['sew-band', 'press-neck'],
-        ['press-neck', 'topstitch'],
-        ['sides', 'hem'],
-        ['hem', 'last-look'],
-      ];
-      for (const [first, second] of mustPrecede) {
-        expect(order).toEqual(expect.arrayContaining([first, second]));
-        expect([first, second, order.indexOf(first) < order.indexOf(second)]).toEqual([first, second, true]);
+  test.each(['serger-coverstitch', 'sewing-only'] as const)(
+    '%s: every step is in an order that holds, each machine owned',
+    (machines) => {
+      for (const sleeveHems of ['flat', 'round'] as const) {
+        const of = plan(change(facts, { machines, sleeveHems, topstitch: 'zigzag' }));
+        const order = of.steps.map(({ id }) => id);
+        const mustPrecede: readonly (readonly [string, string])[] = [
+          ['mark-front', 'swatch'],
+          ['swatch', 'shoulders'],
+          ['press-hems', 'sides'],
+          ['shoulders', 'sleeves'],
+          ['sleeves', 'sides'],
+          sleeveHems === 'flat' ? ['sleeve-hems', 'sides'] : ['sides', 'sleeve-hems'],
+          ['press-hems', 'sleeve-hems'],
+          ['shoulders', 'measure-neck'],
+          ['measure-neck', 'join-band'],
+          ['join-band', 'mark-neck'],
+          ['mark-neck', 'sew-band'],
+          ['sew-band', 'press-neck'],
+          ['press-neck', 'topstitch'],
+          ['sides', 'hem'],
+          ['hem', 'last-look'],
+        ];
+        for (const [first, second] of mustPrecede) {
+          expect(order).toEqual(expect.arrayContaining([first, second]));
+          expect([first, second, order.indexOf(first) < order.indexOf(second)]).toEqual([
+            first,
+            second,
+            true,
+          ]);
+        }
+        const used = of.setups.map(({ machine }) => machine);
+        if (machines === 'sewing-only') expect(new Set(used)).toEqual(new Set(['sewing machine']));
       }
-      const used = of.setups.map(({ machine }) => machine);
-      if (machines === 'sewing-only') expect(new Set(used)).toEqual(new Set(['sewing machine']));
-    }
-  });
+    },
+  );
   test('a straight topstitch on a small neck will pop: it comes out of the numbers (handbook 07)', () => {
     const of = plan(change(facts, { topstitch: 'straight' }));
     const step = of.steps.find(({ id }) => id === 'topstitch');
     expect(step?.seam?.ok).toBe(false);
-    expect(of.problems.find(({ id }) => id === 'opening-neckline')).toMatchObject({ stage: 'sew', severity: 'stop' });
+    expect(of.problems.find(({ id }) => id === 'opening-neckline')).toMatchObject({
+      stage: 'sew',
+      severity: 'stop',
+    });
   });
 });
 
@@ -143,13 +192,18 @@ describe('a garment that cannot work still shows its plan, and each remedy mends
   const buoy = demoFact('buoy');
   const of = plan(buoy);
   test('what is wrong is said, with remedies, and everything else is there', () => {
-    expect(of.problems.map(({ id }) => id)).toEqual(expect.arrayContaining(['band-window', 'opening-neckline']));
+    expect(of.problems.map(({ id }) => id)).toEqual(
+      expect.arrayContaining(['band-window', 'opening-neckline']),
+    );
     for (const problem of of.problems) expect(problem.remedies.length).toBeGreaterThan(0);
     expect(of.neckband).toBeDefined();
     expect(of.steps.length).toBeGreaterThan(10);
     expect(of.stages.bands).toBe('attention');
   });
-  const stops = (facts: GarmentFacts) => plan(facts).problems.filter(({ severity }) => severity === 'stop').map(({ id }) => id);
+  const stops = (facts: GarmentFacts) =>
+    plan(facts)
+      .problems.filter(({ severity }) => severity === 'stop')
+      .map(({ id }) => id);
   test('a stretchier band opens the window', () => {
     const needed = value(of, 'problem.band.stretch');
     expect(needed).toBeGreaterThan(0);
@@ -159,7 +213,13 @@ describe('a garment that cannot work still shows its plan, and each remedy mends
   test('a wider neckline opens the window and passes the head', () => {
     const needed = Math.max(value(of, 'problem.band.neckline'), value(of, 'problem.neckline.girth')) + 0.5;
     const { neckline } = buoy.garment.pattern;
-    const wider = change(buoy, { topstitch: 'none', pattern: { ...buoy.garment.pattern, neckline: { ...neckline, measuredAs: 'seamline', wholeMm: needed } } });
+    const wider = change(buoy, {
+      topstitch: 'none',
+      pattern: {
+        ...buoy.garment.pattern,
+        neckline: { ...neckline, measuredAs: 'seamline', wholeMm: needed },
+      },
+    });
     expect(stops(wider)).toEqual([]);
   });
   test('poor recovery is refused for negative ease and for bands, and mended by skim and another band', () => {
@@ -169,7 +229,10 @@ describe('a garment that cannot work still shows its plan, and each remedy mends
     expect(stops({ ...change(driftwood, { style: 'regular' }), band: rib })).toEqual([]);
   });
   test('a cloth too stable for the ease asked is refused, and the stretch it asks for is enough', () => {
-    const firm = { ...change(demoFact('matinee'), { fit: { bust: { school: 'share', share: 0.9 } } }), outer: { ...newCloth('Firm'), statedAcross: 0.2 } };
+    const firm = {
+      ...change(demoFact('matinee'), { fit: { bust: { school: 'share', share: 0.9 } } }),
+      outer: { ...newCloth('Firm'), statedAcross: 0.2 },
+    };
     expect(stops(firm)).toContain('zone-bust');
     const wanted = value(plan(firm), 'problem.bust.stretch');
     const worn = value(plan(firm), 'fit.bust.extension');

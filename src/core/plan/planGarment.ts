@@ -10,7 +10,13 @@ import { planNeeds, planStages } from './stages';
 import { planSteps } from './steps';
 import { planSetups } from './stitchSetups';
 import { planTicket } from './ticket';
-import { PLAN_SCHEMA, type ClothPlan, type DirectionPlan, type GarmentFacts, type GarmentPlan } from './types';
+import {
+  PLAN_SCHEMA,
+  type ClothPlan,
+  type DirectionPlan,
+  type GarmentFacts,
+  type GarmentPlan,
+} from './types';
 import { planZones } from './zones';
 
 export interface PlanOptions {

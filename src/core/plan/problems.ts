@@ -1,4 +1,11 @@
-import { FLAT, necklineToOpen, stretchToOpen, widthToOpen, windowRemedies, type WindowInputs } from '../bands/window';
+import {
+  FLAT,
+  necklineToOpen,
+  stretchToOpen,
+  widthToOpen,
+  windowRemedies,
+  type WindowInputs,
+} from '../bands/window';
 import type { ClothReading } from '../cloth/readCloth';
 import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
@@ -21,7 +28,12 @@ export interface ProblemInputs {
 
 /** What cannot work or wants care, each with what would mend it. */
 export function planProblems(inputs: ProblemInputs): readonly Problem[] {
-  return [...recoveryProblems(inputs), ...zoneProblems(inputs), ...bandProblems(inputs), ...openingProblems(inputs)];
+  return [
+    ...recoveryProblems(inputs),
+    ...zoneProblems(inputs),
+    ...bandProblems(inputs),
+    ...openingProblems(inputs),
+  ];
 }
 
 function recoveryProblems({ outer, band, facts, zones, book }: ProblemInputs): Problem[] {
@@ -81,11 +93,22 @@ function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs):
   const shortest = get(neckband.shortest);
   const steam = neckband.wantsSteam === undefined ? undefined : get(neckband.wantsSteam);
   if (!steam || shortest.value > steam.value) {
-    const by = get(neckband.shortestHead).value > get(neckband.shortestSewn).value ? 'the head' : 'the seam it is sewn to';
+    const by =
+      get(neckband.shortestHead).value > get(neckband.shortestSewn).value
+        ? 'the head'
+        : 'the seam it is sewn to';
     const sentence = steam
       ? say`No neckband length works: it must be at least ${shortest} to reach over ${by}, and at most ${steam} to lie down.`
       : say`A band of ${get(neckband.finishedWidth)} is too wide to lie on a neck of ${neckline.seamline}: it stands up like a collar.`;
-    return [{ id: 'band-window', stage: 'bands', severity: 'stop', sentence, remedies: openers(book, facts, neckline, neckband, body.head) }];
+    return [
+      {
+        id: 'band-window',
+        stage: 'bands',
+        severity: 'stop',
+        sentence,
+        remedies: openers(book, facts, neckline, neckband, body.head),
+      },
+    ];
   }
   if (neckband.state === 'too short') {
     return [
@@ -105,7 +128,9 @@ function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs):
         stage: 'bands',
         severity: 'look',
         sentence: say`The neckband is longer than ${steam}: it will gape or stand up.`,
-        remedies: [say`Choose at most ${neckband.liesFlat ? get(neckband.liesFlat) : steam}, so that it lies flat.`],
+        remedies: [
+          say`Choose at most ${neckband.liesFlat ? get(neckband.liesFlat) : steam}, so that it lies flat.`,
+        ],
       },
     ];
   }
@@ -113,7 +138,13 @@ function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs):
 }
 
 /** What would open the window, computed for this neck. */
-function openers(book: Ledger, facts: GarmentFacts, neckline: Neckline, neckband: NeckbandPlan, head: Explained): Phrase[] {
+function openers(
+  book: Ledger,
+  facts: GarmentFacts,
+  neckline: Neckline,
+  neckband: NeckbandPlan,
+  head: Explained,
+): Phrase[] {
   const get = (id: string) => book.numbers[id] as Explained;
   const turn = facts.garment.pattern.neckline.turnRad;
   const terms = {

@@ -1,7 +1,15 @@
 import { say } from '../explain/ledger';
 import type { Explained, Phrase } from '../explain/explained';
 import type { Garment } from '../facts/garment';
-import { stageIds, type GarmentPlan, type MeasurePlan, type Need, type Problem, type StageId, type StageState } from './types';
+import {
+  stageIds,
+  type GarmentPlan,
+  type MeasurePlan,
+  type Need,
+  type Problem,
+  type StageId,
+  type StageState,
+} from './types';
 import type { GarmentFacts, StepPlan, TicketGroup } from './types';
 
 export interface StageInputs {
@@ -17,25 +25,39 @@ export interface StageInputs {
 }
 
 /** What has to be filled in, in the order of the stages. */
-export function planNeeds({ facts, measures, hasNeckband, outerTested, bandDirectionTested }: StageInputs): readonly Need[] {
+export function planNeeds({
+  facts,
+  measures,
+  hasNeckband,
+  outerTested,
+  bandDirectionTested,
+}: StageInputs): readonly Need[] {
   const { garment, wearer, outer, band } = facts;
   const needs: Need[] = [];
   if (!wearer) needs.push({ stage: 'measure', sentence: say`Choose who it is for` });
   else {
     for (const one of measures) {
       if (one.required && one.source === 'missing') {
-        needs.push({ stage: 'measure', sentence: say`Measure ${{ name: wearer.name }}: ${one.label.toLowerCase()}` });
+        needs.push({
+          stage: 'measure',
+          sentence: say`Measure ${{ name: wearer.name }}: ${one.label.toLowerCase()}`,
+        });
       }
     }
   }
   if (!outer) needs.push({ stage: 'stretch', sentence: say`Choose the cloth` });
-  else if (!outerTested) needs.push({ stage: 'stretch', sentence: say`Pull a swatch of ${{ name: outer.name }}` });
+  else if (!outerTested)
+    needs.push({ stage: 'stretch', sentence: say`Pull a swatch of ${{ name: outer.name }}` });
   if (!band) needs.push({ stage: 'stretch', sentence: say`Choose the neckband’s cloth` });
   else if (!bandDirectionTested) {
     const way = garment.neckband.direction === 'across' ? 'across' : 'along';
-    needs.push({ stage: 'stretch', sentence: say`Pull a swatch of ${{ name: band.name }} ${way}, as the band is cut` });
+    needs.push({
+      stage: 'stretch',
+      sentence: say`Pull a swatch of ${{ name: band.name }} ${way}, as the band is cut`,
+    });
   }
-  if (!hasNeckband && !necklineKnown(garment)) needs.push({ stage: 'bands', sentence: say`Measure the pattern’s neckline` });
+  if (!hasNeckband && !necklineKnown(garment))
+    needs.push({ stage: 'bands', sentence: say`Measure the pattern’s neckline` });
   return needs;
 }
 
@@ -45,7 +67,10 @@ const necklineKnown = ({ pattern: { neckline } }: Garment): boolean =>
     : neckline.wholeMm !== undefined;
 
 /** Each stage's state, and the next physical action. */
-export function planStages(inputs: StageInputs, needs: readonly Need[]): Pick<GarmentPlan, 'stages' | 'next'> {
+export function planStages(
+  inputs: StageInputs,
+  needs: readonly Need[],
+): Pick<GarmentPlan, 'stages' | 'next'> {
   const { facts, problems, ticket, steps } = inputs;
   const { garment } = facts;
   const rows = ticket.flatMap((group) => group.rows);
@@ -73,11 +98,17 @@ export function planStages(inputs: StageInputs, needs: readonly Need[]): Pick<Ga
   const early = stop && stageIds.indexOf(stop.stage) <= stageIds.indexOf(shown);
   return {
     stages,
-    next: early ? { stage: stop.stage, sentence: stop.sentence } : { stage: shown, sentence: nextAction(inputs, needs, next) },
+    next: early
+      ? { stage: stop.stage, sentence: stop.sentence }
+      : { stage: shown, sentence: nextAction(inputs, needs, next) },
   };
 }
 
-function nextAction({ ticket, steps, numbers }: StageInputs, needs: readonly Need[], next: StageId | undefined): Phrase {
+function nextAction(
+  { ticket, steps, numbers }: StageInputs,
+  needs: readonly Need[],
+  next: StageId | undefined,
+): Phrase {
   switch (next) {
     case undefined:
       return say`Finished and noted`;

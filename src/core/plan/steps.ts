@@ -61,7 +61,12 @@ function figures({ book, facts, body, neckline, neckband, openings }: Inputs): T
   const asked = openings.map((opening) => book.numbers[opening.needs] as Explained);
   return {
     seamAllowance: length('seamAllowance', 'seam allowance', pattern.seamAllowanceMm, 'measured'),
-    neckAllowance: length('neckAllowance', 'seam allowance at the neckline', pattern.neckline.allowanceMm, 'measured'),
+    neckAllowance: length(
+      'neckAllowance',
+      'seam allowance at the neckline',
+      pattern.neckline.allowanceMm,
+      'measured',
+    ),
     sleeveHem: length('sleeveHem', 'sleeve hem, turned up', pattern.sleeveHemAllowanceMm, 'chosen'),
     hem: length('hem', 'hem, turned up', pattern.hemAllowanceMm, 'chosen'),
     trimmed: length('trimmed', 'trimmed allowance', TRIMMED_MM, 'T'),
@@ -79,7 +84,14 @@ function figures({ book, facts, body, neckline, neckband, openings }: Inputs): T
             by: (values) => Math.max(...Object.values(values)),
           }),
     shoulder:
-      pattern.shoulderMm === undefined ? undefined : length('shoulder', `shoulder seam${stay === 'none' ? '' : `, ${stayNames[stay].toLowerCase()}`}`, pattern.shoulderMm, 'measured'),
+      pattern.shoulderMm === undefined
+        ? undefined
+        : length(
+            'shoulder',
+            `shoulder seam${stay === 'none' ? '' : `, ${stayNames[stay].toLowerCase()}`}`,
+            pattern.shoulderMm,
+            'measured',
+          ),
     neckline: neckline?.seamline,
     backHalf: neckline?.backHalf,
     head: body.head,

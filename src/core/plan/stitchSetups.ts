@@ -2,7 +2,12 @@ import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import type { Garment } from '../facts/garment';
-import { DEFAULT_PLIES_MM, PLANNED_SHARE, lockstitchStretch, needleThreadStretch } from '../seams/stitchStretch';
+import {
+  DEFAULT_PLIES_MM,
+  PLANNED_SHARE,
+  lockstitchStretch,
+  needleThreadStretch,
+} from '../seams/stitchStretch';
 import { stitches, type StitchId } from '../seams/stitches';
 import type { SetupPlan } from './types';
 
@@ -40,7 +45,9 @@ export interface Setups {
 /** The machine setups the garment's stitches want, in the order they are first used, with what each can stretch. */
 export function planSetups(book: Ledger, garment: Garment, outer: Cloth | undefined): Setups {
   const choice = chooseStitches(garment);
-  const used = [...new Set([choice.seam, choice.neck, choice.hem, ...(choice.topstitch ? [choice.topstitch] : [])])];
+  const used = [
+    ...new Set([choice.seam, choice.neck, choice.hem, ...(choice.topstitch ? [choice.topstitch] : [])]),
+  ];
   const gives = new Map(used.map((id) => [id, planCapacity(book, id, outer)]));
   return {
     choice,
@@ -104,7 +111,13 @@ function setup(book: Ledger, id: StitchId, gives: Explained): SetupPlan {
         ? { label: setting.label, word: setting.word }
         : {
             label: setting.label,
-            value: book.given(`stitch.${id}.setting${at}`, setting.label.toLowerCase(), setting.value, setting.unit, 'T').id,
+            value: book.given(
+              `stitch.${id}.setting${at}`,
+              setting.label.toLowerCase(),
+              setting.value,
+              setting.unit,
+              'T',
+            ).id,
           },
     ),
     gives: gives.id,

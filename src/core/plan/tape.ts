@@ -12,7 +12,10 @@ export function planTape(book: Ledger, id: string, exact: Explained): TapeLength
       unit: 'mm',
       mark: 'T',
       formula: 'round(L / step) * step',
-      terms: { L: exact, step: leaf('finest mark used on the tape', tapeStepMm(exact.value, unit), 'mm', 'T') },
+      terms: {
+        L: exact,
+        step: leaf('finest mark used on the tape', tapeStepMm(exact.value, unit), 'mm', 'T'),
+      },
       by: ({ L, step }) => roundToStep(L, step),
     }).id;
   return { exact: exact.id, cm: rounded('cm'), in: rounded('in') };

@@ -25,13 +25,25 @@ export function planTicket(inputs: Inputs): readonly TicketGroup[] {
   const named = (cloth: { readonly name: string } | undefined, otherwise: string): Phrase =>
     cloth ? [{ name: cloth.name }] : [otherwise];
   const pieces = kind.pieces.map((piece) => pieceRow(inputs, piece));
-  const groups: TicketGroup[] = [{ role: 'outer', material: named(outer, 'cloth not chosen'), notes: outerNotes(inputs), rows: pieces }];
+  const groups: TicketGroup[] = [
+    { role: 'outer', material: named(outer, 'cloth not chosen'), notes: outerNotes(inputs), rows: pieces },
+  ];
   if (inputs.neckband) {
-    groups.push({ role: 'band', material: named(band, 'band cloth not chosen'), notes: [], rows: [bandRow(inputs, inputs.neckband)] });
+    groups.push({
+      role: 'band',
+      material: named(band, 'band cloth not chosen'),
+      notes: [],
+      rows: [bandRow(inputs, inputs.neckband)],
+    });
   }
   const { shoulderMm } = garment.pattern;
   if (garment.stay !== 'none' && shoulderMm !== undefined) {
-    groups.push({ role: 'stay', material: say`${stayNames[garment.stay]}`, notes: [say`laid on at rest`], rows: stayRows(inputs, shoulderMm) });
+    groups.push({
+      role: 'stay',
+      material: say`${stayNames[garment.stay]}`,
+      notes: [say`laid on at rest`],
+      rows: stayRows(inputs, shoulderMm),
+    });
   }
   return groups;
 }
@@ -41,16 +53,30 @@ export const stayNames = { 'clear-elastic': 'Clear elastic', 'knit-tape': 'Knit 
 
 /** The girths the pieces make together, and the way the cloth lies. */
 function outerNotes({ book, zones, outer }: Inputs): Phrase[] {
-  const girths = zones.map((zone) => say`${zone.label.toLowerCase()} ${book.numbers[zone.rest] as Explained}`);
-  const makes: Phrase[] = girths.length === 0 ? [] : [girths.reduce((all, one) => [...all, ...one, '; '], ['all round, finished: '] as Phrase).slice(0, -1)];
+  const girths = zones.map(
+    (zone) => say`${zone.label.toLowerCase()} ${book.numbers[zone.rest] as Explained}`,
+  );
+  const makes: Phrase[] =
+    girths.length === 0
+      ? []
+      : [
+          girths
+            .reduce((all, one) => [...all, ...one, '; '], ['all round, finished: '] as Phrase)
+            .slice(0, -1),
+        ];
   if (!outer?.around) return makes;
-  const direction = outer.around === 'along' ? say`greatest stretch, along the selvedge, goes around` : say`greatest stretch, across, goes around`;
+  const direction =
+    outer.around === 'along'
+      ? say`greatest stretch, along the selvedge, goes around`
+      : say`greatest stretch, across, goes around`;
   return [...makes, direction];
 }
 
 function pieceRow(inputs: Inputs, piece: Piece): TicketRow {
   const { book, zones, facts } = inputs;
-  const changes = zones.filter((zone) => piece.zones.includes(zone.zone)).flatMap((zone) => (zone.pattern ? [zone.pattern.advice] : []));
+  const changes = zones
+    .filter((zone) => piece.zones.includes(zone.zone))
+    .flatMap((zone) => (zone.pattern ? [zone.pattern.advice] : []));
   return {
     id: piece.id,
     label: piece.label,
@@ -125,7 +151,9 @@ function cutOf(
       by: (v) => Math.abs(v.cut - v.plan),
     });
     const changed =
-      by.value > CHANGED_FROM_MM ? say`as cut it is ${by} ${what === 'length' ? (short ? 'shorter' : 'longer') : short ? 'narrower' : 'wider'} than the plan now` : undefined;
+      by.value > CHANGED_FROM_MM
+        ? say`as cut it is ${by} ${what === 'length' ? (short ? 'shorter' : 'longer') : short ? 'narrower' : 'wider'} than the plan now`
+        : undefined;
     return { entry, changed };
   };
   const cutLength = asCut('length', cut.lengthMm, length);
@@ -136,7 +164,9 @@ function cutOf(
       on: cut.cutOn,
       ...(cutLength ? { length: cutLength.entry.id } : {}),
       ...(cutWidth ? { width: cutWidth.entry.id } : {}),
-      ...(changed.length > 0 ? { changed: changed.flatMap((one, at) => (at === 0 ? one : ['; ', ...one])) } : {}),
+      ...(changed.length > 0
+        ? { changed: changed.flatMap((one, at) => (at === 0 ? one : ['; ', ...one])) }
+        : {}),
     },
   };
 }

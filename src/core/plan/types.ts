@@ -170,7 +170,12 @@ export interface TicketRow {
   readonly length?: TapeLength;
   readonly width?: TapeLength;
   readonly details: readonly Phrase[];
-  readonly cut?: { readonly on: string; readonly length?: NumberId; readonly width?: NumberId; readonly changed?: Phrase };
+  readonly cut?: {
+    readonly on: string;
+    readonly length?: NumberId;
+    readonly width?: NumberId;
+    readonly changed?: Phrase;
+  };
 }
 
 export interface TicketGroup {

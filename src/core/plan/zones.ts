@@ -106,7 +106,11 @@ function planZone(inputs: ZoneInputs, zone: Zone, garment: Garment): ZonePlan {
       unit: 'share',
       mark: 'D',
       formula: 'max(e, 0) / max(S, least)',
-      terms: { e: extension, S: stretch, least: leaf('a percent, so that a rigid cloth has an answer', 0.01, 'share', 'D') },
+      terms: {
+        e: extension,
+        S: stretch,
+        least: leaf('a percent, so that a rigid cloth has an answer', 0.01, 'share', 'D'),
+      },
       by: ({ e, S, least }) => Math.max(e, 0) / Math.max(S, least),
     }).id,
     ...(asksNothing
@@ -141,7 +145,10 @@ function planZone(inputs: ZoneInputs, zone: Zone, garment: Garment): ZonePlan {
         unit: 'share',
         mark: 'T, from memory',
         formula: 'share * S',
-        terms: { share: leaf(`share of the stretch that feels ${label}`, share, 'share', 'T, from memory'), S: stretch },
+        terms: {
+          share: leaf(`share of the stretch that feels ${label}`, share, 'share', 'T, from memory'),
+          S: stretch,
+        },
         by: (v) => v.share * v.S,
       }).id,
     })),
@@ -158,7 +165,10 @@ function chosenRest(inputs: ZoneInputs, choice: ZoneChoice, schools: readonly Zo
       unit: 'mm',
       mark: 'chosen',
       formula: 'G + loose',
-      terms: { G: body, loose: leaf('looser than the body by', choice.looseMm ?? LOOSE_CHEST_MM, 'mm', 'chosen') },
+      terms: {
+        G: body,
+        loose: leaf('looser than the body by', choice.looseMm ?? LOOSE_CHEST_MM, 'mm', 'chosen'),
+      },
       by: ({ G, loose }) => G + loose,
     });
   }
@@ -253,12 +263,21 @@ function looseRest({ book, body, chest }: ZoneInputs, id: string): Explained {
     unit: 'mm',
     mark: 'T, from memory',
     formula: 'G + ease * G / chest',
-    terms: { G: body, ease: leaf('ease of a loose tee at the chest', LOOSE_CHEST_MM, 'mm', 'T, from memory'), chest },
+    terms: {
+      G: body,
+      ease: leaf('ease of a loose tee at the chest', LOOSE_CHEST_MM, 'mm', 'T, from memory'),
+      chest,
+    },
     by: ({ G, ease, chest: c }) => G + looseEase(G, c, ease),
   });
 }
 
-function byShare({ book, stretch }: ZoneInputs, id: string, share: number, mark: 'chosen' | 'T, from memory'): Explained {
+function byShare(
+  { book, stretch }: ZoneInputs,
+  id: string,
+  share: number,
+  mark: 'chosen' | 'T, from memory',
+): Explained {
   return book.work(id, {
     label: 'worn extension by share of stretch',
     unit: 'share',
@@ -315,7 +334,7 @@ function restOf(book: Ledger, schools: readonly ZoneSchool[], school: EaseSchool
 
 function schoolOf(schools: readonly ZoneSchool[], school: EaseSchool): ZoneSchool {
   const found = schools.find((one) => one.school === school);
-  if (!found) throw new Error(`expected a school of ${schools.map((s) => s.school).join(', ')}, got ${school}`);
+  if (!found)
+    throw new Error(`expected a school of ${schools.map((s) => s.school).join(', ')}, got ${school}`);
   return found;
 }
-

@@ -1,12 +1,18 @@
 /** Stitches a tee is sewn with. Numbers are ISO 4915 (S); the rest T, starting points to test on scrap. */
-export type StitchId = 'overlock4' | 'cover2' | 'zigzag-seam' | 'zigzag-neck' | 'zigzag-hem' | 'straight-top' | 'basting';
+export type StitchId =
+  'overlock4' | 'cover2' | 'zigzag-seam' | 'zigzag-neck' | 'zigzag-hem' | 'straight-top' | 'basting';
 
 export type MachineRole = 'serger' | 'coverstitch' | 'sewing machine';
 
 /** How the stitch's stretch is bounded: by the path of a lockstitch, or by thread consumption. */
 export type StitchModel =
   | { readonly kind: 'lockstitch'; readonly lengthMm: number; readonly widthMm: number }
-  | { readonly kind: 'looped'; readonly threadRatio: number; readonly needleShare: number; readonly needles: number };
+  | {
+      readonly kind: 'looped';
+      readonly threadRatio: number;
+      readonly needleShare: number;
+      readonly needles: number;
+    };
 
 export interface Stitch {
   readonly id: StitchId;
@@ -60,9 +66,33 @@ export const stitches: Readonly<Record<StitchId, Stitch>> = {
       { label: 'Differential feed', value: 1.2, unit: 'ratio' },
     ],
   },
-  'zigzag-seam': { id: 'zigzag-seam', name: 'zigzag seam', iso: '304', machine: 'sewing machine', ...lockstitch(2.5, 1.5) },
-  'zigzag-neck': { id: 'zigzag-neck', name: 'short zigzag', iso: '304', machine: 'sewing machine', ...lockstitch(1.5, 1.5) },
-  'zigzag-hem': { id: 'zigzag-hem', name: 'zigzag hem', iso: '304', machine: 'sewing machine', ...lockstitch(2, 2) },
-  'straight-top': { id: 'straight-top', name: 'straight topstitch', iso: '301', machine: 'sewing machine', ...lockstitch(2.5, 0) },
+  'zigzag-seam': {
+    id: 'zigzag-seam',
+    name: 'zigzag seam',
+    iso: '304',
+    machine: 'sewing machine',
+    ...lockstitch(2.5, 1.5),
+  },
+  'zigzag-neck': {
+    id: 'zigzag-neck',
+    name: 'short zigzag',
+    iso: '304',
+    machine: 'sewing machine',
+    ...lockstitch(1.5, 1.5),
+  },
+  'zigzag-hem': {
+    id: 'zigzag-hem',
+    name: 'zigzag hem',
+    iso: '304',
+    machine: 'sewing machine',
+    ...lockstitch(2, 2),
+  },
+  'straight-top': {
+    id: 'straight-top',
+    name: 'straight topstitch',
+    iso: '301',
+    machine: 'sewing machine',
+    ...lockstitch(2.5, 0),
+  },
   basting: { id: 'basting', name: 'basting', iso: '301', machine: 'sewing machine', ...lockstitch(5, 0) },
 };

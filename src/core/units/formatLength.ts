@@ -39,7 +39,11 @@ export function usualFraction(mm: number): InchFraction {
  * A length for reading: `31.8 cm`, `6 mm`, `12 ½ in`.
  * Metric lengths under 1 cm are shown in mm to a tenth where it is not whole; others in cm to the mm.
  */
-export function formatLength(mm: number, unit: UnitSystem, fraction: InchFraction = usualFraction(mm)): string {
+export function formatLength(
+  mm: number,
+  unit: UnitSystem,
+  fraction: InchFraction = usualFraction(mm),
+): string {
   if (unit === 'in') return `${formatInches(mm, fraction)} in`;
   if (Math.abs(mm) < SHOW_AS_MM_BELOW_MM) return `${trimZero(mm.toFixed(1))} mm`;
   return `${(mm / 10).toFixed(1)} cm`;

@@ -25,7 +25,7 @@ describe('reading a length', () => {
     ['.5', 'cm', 5],
     ['5.', 'cm', 50],
     ['1,2 m', 'cm', 1200],
-    ["2' 3\"", 'cm', 27 * 25.4],
+    ['2\' 3"', 'cm', 27 * 25.4],
     ['2’ 3 ½”', 'cm', 27.5 * 25.4],
     ['2 ft', 'cm', 24 * 25.4],
     ['2ft 3in', 'cm', 27 * 25.4],
@@ -103,21 +103,29 @@ describe('writing a length', () => {
 
   test('round trips: what is written is read back within half of the smallest step (fast-check)', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 3000, noNaN: true }), fc.constantFrom('cm' as const, 'in' as const), (value, unit) => {
-        const step = unit === 'cm' ? (value < 10 ? 0.1 : 1) : tapeStepMm(value, unit);
-        const read = parseLength(formatLength(value, unit), unit);
-        return read.ok && Math.abs(read.mm - value) <= step / 2 + 1e-9;
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 3000, noNaN: true }),
+        fc.constantFrom('cm' as const, 'in' as const),
+        (value, unit) => {
+          const step = unit === 'cm' ? (value < 10 ? 0.1 : 1) : tapeStepMm(value, unit);
+          const read = parseLength(formatLength(value, unit), unit);
+          return read.ok && Math.abs(read.mm - value) <= step / 2 + 1e-9;
+        },
+      ),
       { seed: 20261, numRuns: 2000 },
     );
   });
 
   test('round trips: what a field holds for editing is the value itself to a twentieth of a millimetre', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 3000, noNaN: true }), fc.constantFrom('cm' as const, 'in' as const, 'mm' as const), (value, unit) => {
-        const read = parseLength(editableLength(value, unit), unit);
-        return read.ok && Math.abs(read.mm - value) <= 0.051;
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 3000, noNaN: true }),
+        fc.constantFrom('cm' as const, 'in' as const, 'mm' as const),
+        (value, unit) => {
+          const read = parseLength(editableLength(value, unit), unit);
+          return read.ok && Math.abs(read.mm - value) <= 0.051;
+        },
+      ),
       { seed: 20262, numRuns: 2000 },
     );
   });
@@ -133,11 +141,18 @@ describe('writing a length', () => {
 
 test('rounding for the tape is to the step and never further than half of it', () => {
   fc.assert(
-    fc.property(fc.double({ min: 1, max: 3000, noNaN: true }), fc.constantFrom('cm' as const, 'in' as const), (value, unit) => {
-      const step = tapeStepMm(value, unit);
-      const rounded = roundToStep(value, step);
-      return Math.abs(rounded - value) <= step / 2 + 1e-9 && Math.abs(rounded / step - Math.round(rounded / step)) < 1e-9;
-    }),
+    fc.property(
+      fc.double({ min: 1, max: 3000, noNaN: true }),
+      fc.constantFrom('cm' as const, 'in' as const),
+      (value, unit) => {
+        const step = tapeStepMm(value, unit);
+        const rounded = roundToStep(value, step);
+        return (
+          Math.abs(rounded - value) <= step / 2 + 1e-9 &&
+          Math.abs(rounded / step - Math.round(rounded / step)) < 1e-9
+        );
+      },
+    ),
     { seed: 20263 },
   );
 });

@@ -2,7 +2,12 @@ import { INCHES_PER_FOOT, MM_PER_INCH, type UnitSystem } from './constants';
 
 /** How a typed length was read. `echo` asks the field to show both units, since the reading was a guess. */
 export type ParsedLength =
-  | { readonly ok: true; readonly mm: number; readonly readAs: 'mm' | 'cm' | 'm' | 'in'; readonly echo: boolean }
+  | {
+      readonly ok: true;
+      readonly mm: number;
+      readonly readAs: 'mm' | 'cm' | 'm' | 'in';
+      readonly echo: boolean;
+    }
   | { readonly ok: false; readonly code: LengthFault; readonly sentence: string };
 
 export type LengthFault = 'empty' | 'negative' | 'not-a-length' | 'fraction' | 'separators' | 'too-long';
@@ -72,10 +77,12 @@ const UNIT_WORDS: Readonly<Record<string, keyof typeof MM_PER>> = {
  * field's unit. Returns millimetres, or a fault with a sentence; never throws.
  */
 export function parseLength(text: string, fieldUnit: FieldUnit): ParsedLength {
-  if (text.length > MAX_CHARS) return fault('too-long', `That is too long for a length. ${EXAMPLES[fieldUnit]}`);
+  if (text.length > MAX_CHARS)
+    return fault('too-long', `That is too long for a length. ${EXAMPLES[fieldUnit]}`);
   const plain = normalise(text);
   if (plain === '') return fault('empty', EXAMPLES[fieldUnit]);
-  if (/^-/.test(plain)) return fault('negative', 'A length cannot be less than nothing: leave out the minus sign.');
+  if (/^-/.test(plain))
+    return fault('negative', 'A length cannot be less than nothing: leave out the minus sign.');
   if (/[.,]\d*[.,]/.test(plain)) {
     return fault('separators', 'Use one point or comma, for the decimals, and no separator for thousands.');
   }
@@ -85,7 +92,12 @@ export function parseLength(text: string, fieldUnit: FieldUnit): ParsedLength {
     const rest = feet[2] ?? '';
     const inches = rest === '' ? 0 : readAmount(rest.replace(/ ?("|in\.?|ins|inch|inches)$/, ''));
     if (typeof inches !== 'number') return inches ?? notALength(fieldUnit);
-    return { ok: true, mm: (decimal(feet[1] ?? '') * INCHES_PER_FOOT + inches) * MM_PER_INCH, readAs: 'in', echo: false };
+    return {
+      ok: true,
+      mm: (decimal(feet[1] ?? '') * INCHES_PER_FOOT + inches) * MM_PER_INCH,
+      readAs: 'in',
+      echo: false,
+    };
   }
 
   const parts = /^([\d./, -]+?) ?("|[a-z]+\.?)?$/.exec(plain);

@@ -43,13 +43,19 @@ function Inside({ initial, today }: { initial: StoredRecord<'cloth'>; today: str
     const book = createLedger();
     return { reading: clothPlan(readCloth(book, 'cloth', cloth)), numbers: book.numbers };
   }, [cloth]);
-  const count = (direction: ClothDirection) => Object.values(cloth.tests).filter((test) => test.direction === direction).length;
+  const count = (direction: ClothDirection) =>
+    Object.values(cloth.tests).filter((test) => test.direction === direction).length;
   return (
     <NumbersProvider numbers={numbers}>
       <div className={styles.page}>
         <div className={styles.work}>
           <div className={styles.head}>
-            <NameField label="Cloth’s name" value={cloth.name} fault={records.fault('cloth', id, 'name')} onChange={(name) => records.set('cloth', id, 'Name', { name })} />
+            <NameField
+              label="Cloth’s name"
+              value={cloth.name}
+              fault={records.fault('cloth', id, 'name')}
+              onChange={(name) => records.set('cloth', id, 'Name', { name })}
+            />
             <RemoveButton kind="cloth" id={id} back="/cloth" />
           </div>
           <HandTest clothId={id} today={today} done={{ across: count('across'), along: count('along') }} />
@@ -65,7 +71,12 @@ function Inside({ initial, today }: { initial: StoredRecord<'cloth'>; today: str
 function Result({ reading }: { reading: ClothPlan }) {
   const { unit } = useUnit();
   if (!reading.across && !reading.along) {
-    return <p className="soft">What it can do comes with the first pull. A stretch that is only stated, on a label, can be typed on the right; it counts as untested.</p>;
+    return (
+      <p className="soft">
+        What it can do comes with the first pull. A stretch that is only stated, on a label, can be typed on
+        the right; it counts as untested.
+      </p>
+    );
   }
   const bounds = `stable under ${show(CLASS_FROM.moderate)}, moderate to ${show(CLASS_FROM.stretchy)}, stretchy to ${show(CLASS_FROM.superStretch)}, super-stretch above in both directions, rib from ${show(CLASS_FROM.rib)} in one`;
   function show(share: number) {
@@ -81,10 +92,13 @@ function Result({ reading }: { reading: ClothPlan }) {
         </h3>
         {reading.stretchClass && (
           <p className="soft" style={{ marginTop: 6 }}>
-            Class: <strong>{classLabels[reading.stretchClass]}</strong>. <span className="small">({bounds}; textbook classes, from memory.)</span>
+            Class: <strong>{classLabels[reading.stretchClass]}</strong>.{' '}
+            <span className="small">({bounds}; textbook classes, from memory.)</span>
           </p>
         )}
-        {reading.around && <p className="soft">The greatest stretch, {reading.around}, goes around the body.</p>}
+        {reading.around && (
+          <p className="soft">The greatest stretch, {reading.around}, goes around the body.</p>
+        )}
       </div>
     </section>
   );
@@ -151,10 +165,14 @@ function Pulls({ id, cloth, reading }: { id: string; cloth: Cloth; reading: Clot
         {tests.map(([testId, test]) => (
           <li key={testId}>
             <span>
-              {test.testedOn}, {test.direction}: {show(test.restMm)} → {show(test.pulledMm)} → {show(test.releasedMm)}
+              {test.testedOn}, {test.direction}: {show(test.restMm)} → {show(test.pulledMm)} →{' '}
+              {show(test.releasedMm)}
               {reading.refused.find((one) => one.testId === testId)?.sentence}
             </span>
-            <Button size="small" onClick={() => records.set('cloth', id, 'Take a pull away', { [`tests.${testId}`]: null })}>
+            <Button
+              size="small"
+              onClick={() => records.set('cloth', id, 'Take a pull away', { [`tests.${testId}`]: null })}
+            >
               Take away
             </Button>
           </li>
@@ -166,7 +184,8 @@ function Pulls({ id, cloth, reading }: { id: string; cloth: Cloth; reading: Clot
 
 function Facts({ id, cloth }: { id: string; cloth: Cloth }) {
   const records = useRecords();
-  const put = (key: keyof Cloth) => (value: string | number | undefined) => records.set('cloth', id, clothSpec.fields[key].label, { [key]: value });
+  const put = (key: keyof Cloth) => (value: string | number | undefined) =>
+    records.set('cloth', id, clothSpec.fields[key].label, { [key]: value });
   const fault = (key: keyof Cloth) => records.fault('cloth', id, key);
   return (
     <aside className={styles.facts}>
@@ -181,13 +200,52 @@ function Facts({ id, cloth }: { id: string; cloth: Cloth }) {
         ]}
         onChange={put('washed')}
       />
-      <LengthField spec={fields.widthMm} valueMm={cloth.widthMm} onChange={put('widthMm')} fault={fault('widthMm')} />
-      <LengthField spec={fields.onHandMm} valueMm={cloth.onHandMm} onChange={put('onHandMm')} fault={fault('onHandMm')} />
-      <NumberField spec={fields.weightGsm} value={cloth.weightGsm} onChange={put('weightGsm')} fault={fault('weightGsm')} />
-      <LengthField alwaysMm spec={fields.thicknessMm} valueMm={cloth.thicknessMm} onChange={put('thicknessMm')} fault={fault('thicknessMm')} help="Two layers under a light finger, halved." />
-      <NumberField spec={fields.statedAcross} value={cloth.statedAcross} onChange={put('statedAcross')} fault={fault('statedAcross')} help="Used only until it is tested." />
-      <NumberField spec={fields.statedAlong} value={cloth.statedAlong} onChange={put('statedAlong')} fault={fault('statedAlong')} />
-      <TextFactField spec={fields.notes} value={cloth.notes} onChange={put('notes')} fault={fault('notes')} multiline />
+      <LengthField
+        spec={fields.widthMm}
+        valueMm={cloth.widthMm}
+        onChange={put('widthMm')}
+        fault={fault('widthMm')}
+      />
+      <LengthField
+        spec={fields.onHandMm}
+        valueMm={cloth.onHandMm}
+        onChange={put('onHandMm')}
+        fault={fault('onHandMm')}
+      />
+      <NumberField
+        spec={fields.weightGsm}
+        value={cloth.weightGsm}
+        onChange={put('weightGsm')}
+        fault={fault('weightGsm')}
+      />
+      <LengthField
+        alwaysMm
+        spec={fields.thicknessMm}
+        valueMm={cloth.thicknessMm}
+        onChange={put('thicknessMm')}
+        fault={fault('thicknessMm')}
+        help="Two layers under a light finger, halved."
+      />
+      <NumberField
+        spec={fields.statedAcross}
+        value={cloth.statedAcross}
+        onChange={put('statedAcross')}
+        fault={fault('statedAcross')}
+        help="Used only until it is tested."
+      />
+      <NumberField
+        spec={fields.statedAlong}
+        value={cloth.statedAlong}
+        onChange={put('statedAlong')}
+        fault={fault('statedAlong')}
+      />
+      <TextFactField
+        spec={fields.notes}
+        value={cloth.notes}
+        onChange={put('notes')}
+        fault={fault('notes')}
+        multiline
+      />
     </aside>
   );
 }

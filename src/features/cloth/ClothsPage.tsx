@@ -14,11 +14,19 @@ import table from '@/ui/table.module.css';
 /** The shelf: every cloth with what its tests say. */
 export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[] }) {
   const { unit } = useUnit();
-  const share = (value: number | undefined) => (value === undefined ? '' : formatQuantity(value, 'share', unit));
+  const share = (value: number | undefined) =>
+    value === undefined ? '' : formatQuantity(value, 'share', unit);
   return (
     <div style={{ display: 'grid', gap: 18 }}>
       <h1>Cloth</h1>
-      <NewRecordForm kind="cloth" label="A cloth’s name" help="What you call it on the shelf." button="Add a cloth" path="/cloth" factsOf={newCloth} />
+      <NewRecordForm
+        kind="cloth"
+        label="A cloth’s name"
+        help="What you call it on the shelf."
+        button="Add a cloth"
+        path="/cloth"
+        factsOf={newCloth}
+      />
       {cloths.length === 0 ? (
         <p className="soft">No cloth yet. Add one by name; then a swatch and a ruler tell what it can do.</p>
       ) : (
@@ -44,13 +52,25 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
                       <Link href={`/cloth/${id}`} style={{ color: 'var(--ink)' }}>
                         {facts.name}
                       </Link>
-                      <p className="soft small">{[facts.fibre, facts.weightGsm && `${facts.weightGsm} g/m²`, facts.washed === 'no' && 'not washed'].filter(Boolean).join(', ')}</p>
+                      <p className="soft small">
+                        {[
+                          facts.fibre,
+                          facts.weightGsm && `${facts.weightGsm} g/m²`,
+                          facts.washed === 'no' && 'not washed',
+                        ]
+                          .filter(Boolean)
+                          .join(', ')}
+                      </p>
                     </td>
                     <td className={table.num}>{share(reading.across?.stretch.value)}</td>
                     <td className={table.num}>{share(reading.along?.stretch.value)}</td>
                     <td className={table.num}>{share(around?.recovery?.value)}</td>
                     <td>
-                      {reading.stretchClass ? classLabels[reading.stretchClass] : <Link href={`/cloth/${id}`}>Test it</Link>}
+                      {reading.stretchClass ? (
+                        classLabels[reading.stretchClass]
+                      ) : (
+                        <Link href={`/cloth/${id}`}>Test it</Link>
+                      )}
                       {around?.source === 'stated' && <span className="soft small">, untested</span>}
                       {reading.verdict === 'no-negative-ease' && (
                         <p className="small" style={{ color: 'var(--demand)' }}>
@@ -58,7 +78,9 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
                         </p>
                       )}
                     </td>
-                    <td className={table.num}>{facts.onHandMm === undefined ? '' : formatLength(facts.onHandMm, unit)}</td>
+                    <td className={table.num}>
+                      {facts.onHandMm === undefined ? '' : formatLength(facts.onHandMm, unit)}
+                    </td>
                   </tr>
                 );
               })}

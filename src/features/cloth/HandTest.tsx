@@ -18,10 +18,20 @@ const USUAL_REST_MM = { cm: 100, in: 101.6 } as const;
 type Draft = Partial<Reading>;
 
 /** The guided hand test: mark, pull, let go; the ruler follows what is typed. A pull is kept whole or not at all. */
-export function HandTest({ clothId, today, done }: { clothId: string; today: string; done: Readonly<Record<ClothDirection, number>> }) {
+export function HandTest({
+  clothId,
+  today,
+  done,
+}: {
+  clothId: string;
+  today: string;
+  done: Readonly<Record<ClothDirection, number>>;
+}) {
   const { unit } = useUnit();
   const records = useRecords();
-  const [direction, setDirection] = useState<ClothDirection>(done.across > 0 && done.along === 0 ? 'along' : 'across');
+  const [direction, setDirection] = useState<ClothDirection>(
+    done.across > 0 && done.along === 0 ? 'along' : 'across',
+  );
   const [draft, setDraft] = useState<Draft>({ restMm: USUAL_REST_MM[unit] });
   const [round, setRound] = useState(0);
   const complete = draft.restMm !== undefined && draft.pulledMm !== undefined;
@@ -30,7 +40,9 @@ export function HandTest({ clothId, today, done }: { clothId: string; today: str
   const put = (key: keyof Reading) => (mm: number | undefined) => setDraft({ ...draft, [key]: mm });
   const keep = () => {
     const reading = Object.fromEntries(Object.entries(draft).filter(([, mm]) => mm !== undefined));
-    records.set('cloth', clothId, `Pull ${direction}`, { [`tests.${crypto.randomUUID()}`]: { direction, testedOn: today, ...reading } });
+    records.set('cloth', clothId, `Pull ${direction}`, {
+      [`tests.${crypto.randomUUID()}`]: { direction, testedOn: today, ...reading },
+    });
     setDraft({ restMm: draft.restMm });
     setRound(round + 1);
   };
@@ -54,16 +66,26 @@ export function HandTest({ clothId, today, done }: { clothId: string; today: str
         <div>
           <RulerDrawing restMm={draft.restMm} pulledMm={draft.pulledMm} releasedMm={draft.releasedMm} />
           <p className="soft small">
-            Fold the cloth along the direction, a little away from the cut edge. Mark the rest length, pull as far as it goes easily, before it fights back or
-            curls; read it. Let go, wait a minute, read it again.
+            Fold the cloth along the direction, a little away from the cut edge. Mark the rest length, pull as
+            far as it goes easily, before it fights back or curls; read it. Let go, wait a minute, read it
+            again.
           </p>
           {complete && !fault && (
             <p style={{ marginTop: 8 }}>
-              This pull: <strong>{formatQuantity(stretchOf(draft.restMm as number, draft.pulledMm as number), 'share', unit)}</strong>
+              This pull:{' '}
+              <strong>
+                {formatQuantity(stretchOf(draft.restMm as number, draft.pulledMm as number), 'share', unit)}
+              </strong>
               {draft.releasedMm !== undefined && (draft.pulledMm as number) > (draft.restMm as number) && (
                 <>
                   , comes back{' '}
-                  <strong>{formatQuantity(recoveryOf(draft.restMm as number, draft.pulledMm as number, draft.releasedMm), 'share', unit)}</strong>
+                  <strong>
+                    {formatQuantity(
+                      recoveryOf(draft.restMm as number, draft.pulledMm as number, draft.releasedMm),
+                      'share',
+                      unit,
+                    )}
+                  </strong>
                 </>
               )}
               .
@@ -71,14 +93,42 @@ export function HandTest({ clothId, today, done }: { clothId: string; today: str
           )}
         </div>
         <div key={round} className={styles.fields}>
-          <LengthField spec={fields.restMm} valueMm={draft.restMm} onChange={put('restMm')} fault={at('restMm')} help="10 cm or 4 in reads best." />
-          <LengthField spec={fields.pulledMm} valueMm={draft.pulledMm} onChange={put('pulledMm')} fault={at('pulledMm')} />
-          <LengthField spec={fields.releasedMm} valueMm={draft.releasedMm} onChange={put('releasedMm')} fault={at('releasedMm')} help="Without it, recovery is not known." />
+          <LengthField
+            spec={fields.restMm}
+            valueMm={draft.restMm}
+            onChange={put('restMm')}
+            fault={at('restMm')}
+            help="10 cm or 4 in reads best."
+          />
+          <LengthField
+            spec={fields.pulledMm}
+            valueMm={draft.pulledMm}
+            onChange={put('pulledMm')}
+            fault={at('pulledMm')}
+          />
+          <LengthField
+            spec={fields.releasedMm}
+            valueMm={draft.releasedMm}
+            onChange={put('releasedMm')}
+            fault={at('releasedMm')}
+            help="Without it, recovery is not known."
+          />
           <details>
             <summary style={{ cursor: 'pointer', minHeight: 28 }}>Also the strip’s width</summary>
             <div className={styles.fields} style={{ paddingTop: 10 }}>
-              <LengthField spec={fields.restWidthMm} valueMm={draft.restWidthMm} onChange={put('restWidthMm')} fault={at('restWidthMm')} />
-              <LengthField spec={fields.pulledWidthMm} valueMm={draft.pulledWidthMm} onChange={put('pulledWidthMm')} fault={at('pulledWidthMm')} help="Tells how much a band narrows." />
+              <LengthField
+                spec={fields.restWidthMm}
+                valueMm={draft.restWidthMm}
+                onChange={put('restWidthMm')}
+                fault={at('restWidthMm')}
+              />
+              <LengthField
+                spec={fields.pulledWidthMm}
+                valueMm={draft.pulledWidthMm}
+                onChange={put('pulledWidthMm')}
+                fault={at('pulledWidthMm')}
+                help="Tells how much a band narrows."
+              />
             </div>
           </details>
           <Button variant="contained" size="large" disabled={!complete || fault !== undefined} onClick={keep}>

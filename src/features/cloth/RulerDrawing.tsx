@@ -28,11 +28,35 @@ export function RulerDrawing({ restMm, pulledMm, releasedMm }: Props) {
   const bar = (y: number, mm: number | undefined, words: string) => (
     <g>
       <rect x={LEFT} y={y} width={x(Math.min(mm ?? 0, rest)) - LEFT} height="32" rx="3" fill="var(--rest)" />
-      {mm !== undefined && mm > rest && <rect x={x(rest)} y={y} width={x(mm) - x(rest)} height="32" fill={`url(#${hatch})`} stroke="var(--capacity)" />}
+      {mm !== undefined && mm > rest && (
+        <rect
+          x={x(rest)}
+          y={y}
+          width={x(mm) - x(rest)}
+          height="32"
+          fill={`url(#${hatch})`}
+          stroke="var(--capacity)"
+        />
+      )}
       {mm === undefined ? (
-        <rect x={LEFT} y={y} width={x(rest) - LEFT} height="32" rx="3" fill="none" stroke="var(--control)" strokeDasharray="4 4" />
+        <rect
+          x={LEFT}
+          y={y}
+          width={x(rest) - LEFT}
+          height="32"
+          rx="3"
+          fill="none"
+          stroke="var(--control)"
+          strokeDasharray="4 4"
+        />
       ) : null}
-      <text x={(LEFT + x(rest)) / 2} y={y + 21} textAnchor="middle" fontSize="13.5" fill={mm === undefined ? 'var(--soft)' : 'var(--on-rest)'}>
+      <text
+        x={(LEFT + x(rest)) / 2}
+        y={y + 21}
+        textAnchor="middle"
+        fontSize="13.5"
+        fill={mm === undefined ? 'var(--soft)' : 'var(--on-rest)'}
+      >
         {words}
       </text>
     </g>
@@ -54,14 +78,34 @@ export function RulerDrawing({ restMm, pulledMm, releasedMm }: Props) {
       {bar(4, restMm, 'at rest')}
       {bar(48, pulledMm, 'pulled')}
       {bar(92, releasedMm, 'let go')}
-      <line x1={x(rest)} x2={x(rest)} y1="0" y2="136" stroke="var(--demand)" strokeWidth="1.5" strokeDasharray="3 3" />
-      {pulledMm !== undefined && <line x1={x(pulledMm)} x2={x(pulledMm)} y1="44" y2="136" stroke="var(--demand)" strokeWidth="1.5" />}
+      <line
+        x1={x(rest)}
+        x2={x(rest)}
+        y1="0"
+        y2="136"
+        stroke="var(--demand)"
+        strokeWidth="1.5"
+        strokeDasharray="3 3"
+      />
+      {pulledMm !== undefined && (
+        <line x1={x(pulledMm)} x2={x(pulledMm)} y1="44" y2="136" stroke="var(--demand)" strokeWidth="1.5" />
+      )}
       <line x1={LEFT} x2={x(full)} y1="138" y2="138" stroke="var(--ink)" strokeWidth="1.4" />
       {Array.from({ length: units * parts + 1 }, (_, at) => {
         const mm = (at / parts) * major;
         const isMajor = at % parts === 0;
         const height = isMajor ? 14 : at % (parts / 2) === 0 ? 10 : 6;
-        return <line key={at} x1={x(mm)} x2={x(mm)} y1="138" y2={138 + height} stroke="var(--ink)" strokeWidth={isMajor ? 1.4 : 0.8} />;
+        return (
+          <line
+            key={at}
+            x1={x(mm)}
+            x2={x(mm)}
+            y1="138"
+            y2={138 + height}
+            stroke="var(--ink)"
+            strokeWidth={isMajor ? 1.4 : 0.8}
+          />
+        );
       })}
       {Array.from({ length: units + 1 }, (_, at) =>
         at % every === 0 ? (

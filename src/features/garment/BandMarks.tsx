@@ -27,7 +27,10 @@ export function BandMarks({ band }: { band: NeckbandPlan }) {
   const scale = (RIGHT - LEFT) / Math.max(neck, sewn);
   const x = (mm: number) => LEFT + mm * scale;
   const count = get(band.markCount);
-  const ends = Array.from({ length: count + 1 }, (_, at) => ({ neck: (neck * at) / count, band: (sewn * at) / count }));
+  const ends = Array.from({ length: count + 1 }, (_, at) => ({
+    neck: (neck * at) / count,
+    band: (sewn * at) / count,
+  }));
   const show = (mm: number) => formatLength(mm, unit);
   const names = (at: number): string => (at === count ? 'centre back' : (band.marks[at]?.label ?? ''));
   const shown = (at: number) => count <= 4 || names(at) !== 'eighth';
@@ -41,37 +44,89 @@ export function BandMarks({ band }: { band: NeckbandPlan }) {
         aria-label={`${count} marks on each: every ${show(neck / count)} on the neckline, every ${show(sewn / count)} on the band`}
       >
         <defs>
-          <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
+          <pattern
+            id={hatch}
+            width="6"
+            height="6"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(35)"
+          >
             <rect width="6" height="6" fill="var(--capacity-tint)" />
             <line x1="0" y1="0" x2="0" y2="6" stroke="var(--capacity)" strokeWidth="3" />
           </pattern>
         </defs>
         <rect x={LEFT} y="24" width={neck * scale} height="26" fill="var(--rest)" rx="2" />
         <rect x={LEFT} y="116" width={sewn * scale} height="22" fill="var(--rest)" rx="2" />
-        {neck > sewn && <rect x={x(sewn)} y="116" width={(neck - sewn) * scale} height="22" fill={`url(#${hatch})`} stroke="var(--capacity)" />}
+        {neck > sewn && (
+          <rect
+            x={x(sewn)}
+            y="116"
+            width={(neck - sewn) * scale}
+            height="22"
+            fill={`url(#${hatch})`}
+            stroke="var(--capacity)"
+          />
+        )}
         {[back, neck - back].map((at, index) => (
           <g key={index}>
-            <line x1={x(at)} x2={x(at)} y1="24" y2="50" stroke="var(--on-rest)" strokeWidth="2" strokeDasharray="3 3" />
-            <text x={x(at) + (index === 0 ? -6 : 6)} y="41" fontSize="12.5" textAnchor={index === 0 ? 'end' : 'start'} fill="var(--on-rest)">
+            <line
+              x1={x(at)}
+              x2={x(at)}
+              y1="24"
+              y2="50"
+              stroke="var(--on-rest)"
+              strokeWidth="2"
+              strokeDasharray="3 3"
+            />
+            <text
+              x={x(at) + (index === 0 ? -6 : 6)}
+              y="41"
+              fontSize="12.5"
+              textAnchor={index === 0 ? 'end' : 'start'}
+              fill="var(--on-rest)"
+            >
               shoulder
             </text>
           </g>
         ))}
         {ends.map((end, at) => (
           <g key={at}>
-            <path d={`M${x(end.neck)} 24 V56 L${x(end.band)} 110 V138`} fill="none" stroke="var(--demand)" strokeWidth="1.8" />
+            <path
+              d={`M${x(end.neck)} 24 V56 L${x(end.band)} 110 V138`}
+              fill="none"
+              stroke="var(--demand)"
+              strokeWidth="1.8"
+            />
             {shown(at) && (
-              <text x={at === 0 ? LEFT : at === count ? x(end.neck) : x(end.neck)} y="15" fontSize="12.5" fill="var(--on-demand-tint)" textAnchor={at === 0 ? 'start' : at === count ? 'end' : 'middle'}>
+              <text
+                x={at === 0 ? LEFT : at === count ? x(end.neck) : x(end.neck)}
+                y="15"
+                fontSize="12.5"
+                fill="var(--on-demand-tint)"
+                textAnchor={at === 0 ? 'start' : at === count ? 'end' : 'middle'}
+              >
                 {names(at)}
               </text>
             )}
             {at > 0 && (
-              <text x={(x(end.neck) + x((neck * (at - 1)) / count)) / 2} y="67" fontSize="12.5" fill="var(--soft)" textAnchor="middle">
+              <text
+                x={(x(end.neck) + x((neck * (at - 1)) / count)) / 2}
+                y="67"
+                fontSize="12.5"
+                fill="var(--soft)"
+                textAnchor="middle"
+              >
                 {count <= 4 || at === 1 ? show(neck / count) : ''}
               </text>
             )}
             {at > 0 && shown(at) && (
-              <text x={x(end.band)} y="154" fontSize="12.5" fill="var(--soft)" textAnchor={at === count ? 'end' : 'middle'}>
+              <text
+                x={x(end.band)}
+                y="154"
+                fontSize="12.5"
+                fill="var(--soft)"
+                textAnchor={at === count ? 'end' : 'middle'}
+              >
                 {show(end.band)}
               </text>
             )}

@@ -33,7 +33,8 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
           <div>
             <p className="soft">Quarter mark</p>
             <p>
-              <ExplainedNumber id="sew.quarter" /> {valueOf(numbers, quarter.fromShoulder) >= 0 ? 'in front of' : 'behind'} each shoulder seam
+              <ExplainedNumber id="sew.quarter" />{' '}
+              {valueOf(numbers, quarter.fromShoulder) >= 0 ? 'in front of' : 'behind'} each shoulder seam
             </p>
           </div>
         )}
@@ -55,7 +56,8 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
         <div>
           <p className="soft">Finished</p>
           <p>
-            <ExplainedNumber id={band.expectedWidth ?? band.finishedWidth} /> wide, opening <ExplainedNumber id={band.openingInside} /> inside the cut edge
+            <ExplainedNumber id={band.expectedWidth ?? band.finishedWidth} /> wide, opening{' '}
+            <ExplainedNumber id={band.openingInside} /> inside the cut edge
           </p>
           {band.slack && (
             <p className="soft small">
@@ -65,7 +67,14 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
         </div>
       </div>
       <FormControlLabel
-        control={<Checkbox checked={garment.neckband.makeUpNarrowing} onChange={(event) => set('Make up for narrowing', { 'neckband.makeUpNarrowing': event.target.checked })} />}
+        control={
+          <Checkbox
+            checked={garment.neckband.makeUpNarrowing}
+            onChange={(event) =>
+              set('Make up for narrowing', { 'neckband.makeUpNarrowing': event.target.checked })
+            }
+          />
+        }
         label="Cut it wider, to make up for how it narrows when stretched on"
       />
       {garment.neckband.school === 'flat' && (

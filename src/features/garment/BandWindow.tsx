@@ -33,10 +33,12 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
   const regions = windowRegions(from, to, shortest, flat, steam, head);
   const step = unit === 'cm' ? 1 : MM_PER_INCH / 8;
   const every = Math.max(1, Math.ceil((to - from) / grid / TICKS)) * grid;
-  const ticks = Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, at) => from + at * every).map((value) => ({
-    value,
-    label: unit === 'cm' ? String(Math.round(value / 10)) : formatInches(value, 8),
-  }));
+  const ticks = Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, at) => from + at * every).map(
+    (value) => ({
+      value,
+      label: unit === 'cm' ? String(Math.round(value / 10)) : formatInches(value, 8),
+    }),
+  );
   return (
     <section className={styles.stack}>
       <div className={styles.between}>
@@ -56,10 +58,14 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
           .map((school) => ({
             value: get(school.length),
             label: school.label,
-            ...(school.low && school.high ? { low: Math.max(get(school.low), from), high: get(school.high) } : {}),
+            ...(school.low && school.high
+              ? { low: Math.max(get(school.low), from), high: get(school.high) }
+              : {}),
           }))}
         ticks={ticks}
-        onChange={(value) => set('Neckband’s length', { 'neckband.school': 'own', 'neckband.ownMm': Math.max(value, ownMm.min) })}
+        onChange={(value) =>
+          set('Neckband’s length', { 'neckband.school': 'own', 'neckband.ownMm': Math.max(value, ownMm.min) })
+        }
       />
       <div className={table.scroll}>
         <table className={table.table}>
@@ -74,15 +80,27 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
             {band.schools.map((school) => (
               <tr key={school.school}>
                 <td>
-                  <label style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 24, cursor: 'pointer' }}>
+                  <label
+                    style={{
+                      display: 'flex',
+                      gap: 8,
+                      alignItems: 'center',
+                      minHeight: 24,
+                      cursor: 'pointer',
+                    }}
+                  >
                     <input
                       type="radio"
                       name="band-school"
                       checked={band.school === school.school}
-                      onChange={() => set('Neckband’s school', { 'neckband.school': school.school satisfies BandSchool })}
+                      onChange={() =>
+                        set('Neckband’s school', { 'neckband.school': school.school satisfies BandSchool })
+                      }
                     />
                     {school.label}
-                    {school.school === 'flat' && <span className="soft small">default: it follows the band’s width</span>}
+                    {school.school === 'flat' && (
+                      <span className="soft small">default: it follows the band’s width</span>
+                    )}
                   </label>
                 </td>
                 <td className={table.num}>
@@ -90,7 +108,9 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
                 </td>
                 <td>
                   {school.state}
-                  {school.extreme && <span style={{ color: 'var(--demand)' }}>, extreme on a neck this small</span>}
+                  {school.extreme && (
+                    <span style={{ color: 'var(--demand)' }}>, extreme on a neck this small</span>
+                  )}
                 </td>
               </tr>
             ))}
@@ -98,13 +118,27 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
         </table>
       </div>
       <div className={styles.fields}>
-        <LengthField spec={finishedMm} valueMm={garment.neckband.finishedMm} required help="What shows when it is worn." onChange={(mm) => set('Band’s width', { 'neckband.finishedMm': mm })} fault={fault('neckband.finishedMm')} />
+        <LengthField
+          spec={finishedMm}
+          valueMm={garment.neckband.finishedMm}
+          required
+          help="What shows when it is worn."
+          onChange={(mm) => set('Band’s width', { 'neckband.finishedMm': mm })}
+          fault={fault('neckband.finishedMm')}
+        />
         <LengthField
           spec={ownMm}
           label="Your own length, at the seamline"
           valueMm={garment.neckband.ownMm}
           help="Without the join’s allowances."
-          onChange={(mm) => set('Neckband’s length', mm === undefined ? { 'neckband.ownMm': null, 'neckband.school': 'flat' } : { 'neckband.ownMm': mm, 'neckband.school': 'own' })}
+          onChange={(mm) =>
+            set(
+              'Neckband’s length',
+              mm === undefined
+                ? { 'neckband.ownMm': null, 'neckband.school': 'flat' }
+                : { 'neckband.ownMm': mm, 'neckband.school': 'own' },
+            )
+          }
           fault={fault('neckband.ownMm')}
         />
         <LengthField
@@ -113,7 +147,12 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
           valueMm={garment.neckband.printedCutMm}
           help="From the pattern piece or its chart."
           onChange={(mm) =>
-            set('Pattern’s own band', { 'neckband.printedCutMm': mm, ...(mm === undefined && garment.neckband.school === 'pattern' ? { 'neckband.school': 'flat' } : {}) })
+            set('Pattern’s own band', {
+              'neckband.printedCutMm': mm,
+              ...(mm === undefined && garment.neckband.school === 'pattern'
+                ? { 'neckband.school': 'flat' }
+                : {}),
+            })
           }
           fault={fault('neckband.printedCutMm')}
         />
@@ -123,8 +162,20 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
 }
 
 /** The scale's parts: too short, lies flat, wants steam, stands up; only those that exist. */
-function windowRegions(from: number, to: number, shortest: number, flat: number | undefined | '', steam: number | undefined | '', head: boolean): ScaleRegion[] {
-  const short: ScaleRegion = { from, to: Math.min(shortest, to), kind: 'no', word: head ? 'head won’t pass' : 'won’t reach the seam' };
+function windowRegions(
+  from: number,
+  to: number,
+  shortest: number,
+  flat: number | undefined | '',
+  steam: number | undefined | '',
+  head: boolean,
+): ScaleRegion[] {
+  const short: ScaleRegion = {
+    from,
+    to: Math.min(shortest, to),
+    kind: 'no',
+    word: head ? 'head won’t pass' : 'won’t reach the seam',
+  };
   if (!flat || !steam) return [short, { from: Math.min(shortest, to), to, kind: 'no', word: 'stands up' }];
   const good = Math.max(flat, shortest);
   const care = Math.max(steam, shortest);

@@ -27,24 +27,42 @@ export function BandsStage() {
   const [edge, setEdge] = useState<EdgeId>('neckline');
   const show = (mm: number) => formatLength(mm, unit);
   const edges: readonly { id: EdgeId; label: string; value: string }[] = [
-    { id: 'neckline', label: 'Neckline', value: plan.neckband ? show(valueOf(numbers, plan.neckband.chosen)) : 'to measure' },
+    {
+      id: 'neckline',
+      label: 'Neckline',
+      value: plan.neckband ? show(valueOf(numbers, plan.neckband.chosen)) : 'to measure',
+    },
     { id: 'sleeve-hem', label: 'Sleeve hems', value: `turned ${show(garment.pattern.sleeveHemAllowanceMm)}` },
     { id: 'hem', label: 'Hem', value: `turned ${show(garment.pattern.hemAllowanceMm)}` },
     {
       id: 'shoulder',
       label: 'Shoulders',
-      value: garment.stay === 'none' ? 'no stay' : garment.pattern.shoulderMm === undefined ? 'to measure' : `stay ${show(garment.pattern.shoulderMm)}`,
+      value:
+        garment.stay === 'none'
+          ? 'no stay'
+          : garment.pattern.shoulderMm === undefined
+            ? 'to measure'
+            : `stay ${show(garment.pattern.shoulderMm)}`,
     },
   ];
   return (
     <div className={styles.stage}>
       <div className={styles.columns}>
         <div className={styles.stack}>
-          <TeeDrawing parts={edges.map(({ id }) => id)} chosen={edge} onChoose={(part) => setEdge(part as EdgeId)} />
+          <TeeDrawing
+            parts={edges.map(({ id }) => id)}
+            chosen={edge}
+            onChoose={(part) => setEdge(part as EdgeId)}
+          />
           <ul className={styles.list}>
             {edges.map(({ id, label, value }) => (
               <li key={id}>
-                <button type="button" className={styles.pick} aria-pressed={id === edge} onClick={() => setEdge(id)}>
+                <button
+                  type="button"
+                  className={styles.pick}
+                  aria-pressed={id === edge}
+                  onClick={() => setEdge(id)}
+                >
                   <span>{label}</span>
                   <span>{value}</span>
                 </button>
@@ -58,7 +76,11 @@ export function BandsStage() {
           {edge === 'shoulder' && <Shoulder />}
         </div>
       </div>
-      <NextButton to="cut" words="This is right: on to Cut" onAgree={() => set('Bands agreed', { 'agreed.bands': true })} />
+      <NextButton
+        to="cut"
+        words="This is right: on to Cut"
+        onAgree={() => set('Bands agreed', { 'agreed.bands': true })}
+      />
     </div>
   );
 }
@@ -118,7 +140,9 @@ function Shoulder() {
   return (
     <section className={styles.stack}>
       <h2>Shoulder stay</h2>
-      <p className="soft">Sewn in at rest, as long as the pattern’s shoulder, so that the sleeves’ weight cannot stretch it.</p>
+      <p className="soft">
+        Sewn in at rest, as long as the pattern’s shoulder, so that the sleeves’ weight cannot stretch it.
+      </p>
       <ChoiceRow
         legend="Stay"
         value={garment.stay}

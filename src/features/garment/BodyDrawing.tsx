@@ -17,8 +17,21 @@ const FIGURE =
 /** A plain figure with the tape drawn where the chosen measurement is taken. */
 export function BodyDrawing({ chosen, label }: { chosen: BodyMeasure; label: string }) {
   return (
-    <svg viewBox="-60 -4 120 178" width="200" role="img" aria-label={`Where the tape goes: ${label}`} style={{ maxWidth: '100%' }}>
-      <path d={FIGURE} fill="none" stroke="var(--control)" strokeWidth="1.4" strokeLinejoin="round" strokeLinecap="round" />
+    <svg
+      viewBox="-60 -4 120 178"
+      width="200"
+      role="img"
+      aria-label={`Where the tape goes: ${label}`}
+      style={{ maxWidth: '100%' }}
+    >
+      <path
+        d={FIGURE}
+        fill="none"
+        stroke="var(--control)"
+        strokeWidth="1.4"
+        strokeLinejoin="round"
+        strokeLinecap="round"
+      />
       <path d={TAPES[chosen]} fill="none" stroke="var(--demand)" strokeWidth="4" strokeLinecap="round" />
     </svg>
   );

@@ -10,7 +10,11 @@ import { NextButton } from './NextButton';
 import { useCutTick } from './useCutTick';
 import { useGarment } from './useGarment';
 
-const EACH_HEAD: Readonly<Record<string, string>> = { outer: 'Body and sleeves', band: 'Neckband', stay: 'Shoulder stay' };
+const EACH_HEAD: Readonly<Record<string, string>> = {
+  outer: 'Body and sleeves',
+  band: 'Neckband',
+  stay: 'Shoulder stay',
+};
 
 /** Every piece with its count, left and right apart, its direction, allowances, marks and a tick. */
 export function CutStage() {
@@ -18,12 +22,14 @@ export function CutStage() {
   const { unit } = useUnit();
   const tick = useCutTick();
   const pieces = catalogue[garment.kind].pieces;
-  const side = (which: 'left' | 'right') => plan.ticket.flatMap((group) => group.rows).filter((row) => row.id.endsWith(`-${which}`));
+  const side = (which: 'left' | 'right') =>
+    plan.ticket.flatMap((group) => group.rows).filter((row) => row.id.endsWith(`-${which}`));
   const cutOf = (rows: readonly TicketRow[]) => rows.filter((row) => row.cut).length;
   return (
     <div className={styles.stage}>
       <p className="soft">
-        One flat layer keeps the cloth from stretching while it is cut. Close the rotary cutter whenever you put it down, and cut away from yourself.
+        One flat layer keeps the cloth from stretching while it is cut. Close the rotary cutter whenever you
+        put it down, and cut away from yourself.
       </p>
       {plan.ticket.map((group) => (
         <section key={group.role}>
@@ -107,13 +113,16 @@ export function CutStage() {
       ))}
       <p>
         <strong>
-          Left {cutOf(side('left'))} of {side('left').length} cut, right {cutOf(side('right'))} of {side('right').length} cut.
+          Left {cutOf(side('left'))} of {side('left').length} cut, right {cutOf(side('right'))} of{' '}
+          {side('right').length} cut.
         </strong>{' '}
         <span className="soft">Two identical halves is the classic mistake.</span>
       </p>
       <p>
-        Allowances: seams <ExplainedNumber id="sew.seamAllowance" />, neck <ExplainedNumber id="sew.neckAllowance" />, sleeve hems <ExplainedNumber id="sew.sleeveHem" />, hem{' '}
-        <ExplainedNumber id="sew.hem" />. Mark the front’s centre, the back’s centre and the sleeve tops; double notches on the back.
+        Allowances: seams <ExplainedNumber id="sew.seamAllowance" />, neck{' '}
+        <ExplainedNumber id="sew.neckAllowance" />, sleeve hems <ExplainedNumber id="sew.sleeveHem" />, hem{' '}
+        <ExplainedNumber id="sew.hem" />. Mark the front’s centre, the back’s centre and the sleeve tops;
+        double notches on the back.
       </p>
       <NextButton to="sew" />
     </div>

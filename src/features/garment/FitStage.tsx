@@ -27,12 +27,19 @@ export function FitStage() {
   const { plan, set } = useGarment();
   const [chosen, setChosen] = useState<ZoneId>('bust');
   const zone = plan.zones.find((one) => one.zone === chosen) ?? plan.zones[0];
-  if (!zone) return <p className="soft">How close it can be comes once the wearer is measured and the cloth is tested.</p>;
+  if (!zone)
+    return (
+      <p className="soft">How close it can be comes once the wearer is measured and the cloth is tested.</p>
+    );
   return (
     <div className={styles.stage}>
       <div className={styles.columns}>
         <div className={styles.stack}>
-          <TeeDrawing parts={plan.zones.map((one) => one.zone)} chosen={zone.zone} onChoose={(part) => setChosen(part as ZoneId)} />
+          <TeeDrawing
+            parts={plan.zones.map((one) => one.zone)}
+            chosen={zone.zone}
+            onChoose={(part) => setChosen(part as ZoneId)}
+          />
           <Zones zones={plan.zones} chosen={zone.zone} onChoose={setChosen} />
         </div>
         <div className={styles.stack}>
@@ -41,19 +48,36 @@ export function FitStage() {
         </div>
       </div>
       <Rules zones={plan.zones} chosen={zone.zone} />
-      <NextButton to="bands" words="This is right: on to Bands" onAgree={() => set('Fit agreed', { 'agreed.fit': true })} />
+      <NextButton
+        to="bands"
+        words="This is right: on to Bands"
+        onAgree={() => set('Fit agreed', { 'agreed.fit': true })}
+      />
     </div>
   );
 }
 
-function Zones({ zones, chosen, onChoose }: { zones: readonly ZonePlan[]; chosen: ZoneId; onChoose: (zone: ZoneId) => void }) {
+function Zones({
+  zones,
+  chosen,
+  onChoose,
+}: {
+  zones: readonly ZonePlan[];
+  chosen: ZoneId;
+  onChoose: (zone: ZoneId) => void;
+}) {
   const numbers = useNumbers();
   const { unit } = useUnit();
   return (
     <ul className={styles.list}>
       {zones.map((zone) => (
         <li key={zone.zone}>
-          <button type="button" className={styles.pick} aria-pressed={zone.zone === chosen} onClick={() => onChoose(zone.zone)}>
+          <button
+            type="button"
+            className={styles.pick}
+            aria-pressed={zone.zone === chosen}
+            onClick={() => onChoose(zone.zone)}
+          >
             <span>{zone.label}</span>
             <span>{formatLength(valueOf(numbers, zone.rest), unit)}</span>
           </button>
@@ -83,7 +107,10 @@ function HowClose({ zone }: { zone: ZonePlan }) {
     set(`How close at the ${zone.zone}`, { [`fit.${zone.zone}`]: { school: 'share', share } });
   };
   const percent = (value: number) => formatQuantity(value, 'share', unit);
-  const valueText = extension < -0.0005 ? `${formatLength(body / (1 + extension) - body, unit)} looser` : percent(Math.max(extension, 0));
+  const valueText =
+    extension < -0.0005
+      ? `${formatLength(body / (1 + extension) - body, unit)} looser`
+      : percent(Math.max(extension, 0));
   return (
     <section className={styles.stack}>
       <div className={styles.between}>
@@ -109,14 +136,22 @@ function HowClose({ zone }: { zone: ZonePlan }) {
         }))}
         ticks={zone.stops
           .filter((stop) => get(stop.extension) <= to)
-          .map((stop) => ({ value: get(stop.extension), label: stop.label, under: percent(get(stop.extension)) }))}
+          .map((stop) => ({
+            value: get(stop.extension),
+            label: stop.label,
+            under: percent(get(stop.extension)),
+          }))}
         onChange={choose}
       />
       <ChoiceRow
         legend="Or take a school’s number"
         value={zone.school === 'loose' ? undefined : zone.school}
         options={zone.schools.map((school) => ({ value: school.school, label: school.label }))}
-        onChange={(school) => set(`How close at the ${zone.zone}`, { [`fit.${zone.zone}`]: school === 'share' ? null : { school } })}
+        onChange={(school) =>
+          set(`How close at the ${zone.zone}`, {
+            [`fit.${zone.zone}`]: school === 'share' ? null : { school },
+          })
+        }
       />
       {fault(`fit.${zone.zone}`) && <p role="alert">{fault(`fit.${zone.zone}`)}</p>}
       <div className={styles.fields}>
@@ -172,8 +207,8 @@ function Figures({ zone }: { zone: ZonePlan }) {
       </p>
       {!looser && valueOf(numbers, zone.used) >= 0.3 && (
         <p className="small" style={{ marginTop: 6 }}>
-          Marks that stay, numbness or tingling mean too tight: loosen it. This is not medical compression; after surgery, with poor circulation, swelling,
-          diabetes or pregnancy ask a clinician.
+          Marks that stay, numbness or tingling mean too tight: loosen it. This is not medical compression;
+          after surgery, with poor circulation, swelling, diabetes or pregnancy ask a clinician.
         </p>
       )}
     </section>
@@ -184,7 +219,10 @@ function Rules({ zones, chosen }: { zones: readonly ZonePlan[]; chosen: ZoneId }
   const { plan } = useGarment();
   const numbers = useNumbers();
   const get = (id: string) => valueOf(numbers, id);
-  const pulled = (zone: ZoneId) => plan.openings.find((opening) => (opening.id === 'hem' && zone === 'hip') || (opening.id === 'waist' && zone === 'waist'));
+  const pulled = (zone: ZoneId) =>
+    plan.openings.find(
+      (opening) => (opening.id === 'hem' && zone === 'hip') || (opening.id === 'waist' && zone === 'waist'),
+    );
   const full = Math.max(...zones.map((zone) => get(zone.rest) * (1 + get(zone.stretch))));
   return (
     <section className={styles.stack} style={{ gap: 6 }}>
@@ -210,7 +248,10 @@ function Rules({ zones, chosen }: { zones: readonly ZonePlan[]; chosen: ZoneId }
           </div>
         );
       })}
-      <p className="soft small">Solid: at rest. Hatched: worn. Flag: must reach while it is pulled on. Bracket: where the cloth’s easy stretch ends.</p>
+      <p className="soft small">
+        Solid: at rest. Hatched: worn. Flag: must reach while it is pulled on. Bracket: where the cloth’s easy
+        stretch ends.
+      </p>
     </section>
   );
 }

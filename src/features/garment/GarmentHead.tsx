@@ -15,7 +15,10 @@ import { useRecords } from '@/features/records/RecordsProvider';
 import styles from './GarmentPage.module.css';
 import { useGarment } from './useGarment';
 
-const MACHINE_WORDS = { 'serger-coverstitch': 'serger and coverstitch', 'sewing-only': 'sewing machine' } as const;
+const MACHINE_WORDS = {
+  'serger-coverstitch': 'serger and coverstitch',
+  'sewing-only': 'sewing machine',
+} as const;
 
 /** The garment's name and what it is made from; copy it, save it as a file, remove it. */
 export function GarmentHead() {
@@ -47,7 +50,12 @@ export function GarmentHead() {
   return (
     <div className={styles.head}>
       <div style={{ flex: '1 1 320px' }}>
-        <NameField label="Garment’s name" value={garment.name} fault={fault('name')} onChange={(name) => set('Name', { name })} />
+        <NameField
+          label="Garment’s name"
+          value={garment.name}
+          fault={fault('name')}
+          onChange={(name) => set('Name', { name })}
+        />
         <p className="soft">{parts.filter(Boolean).join(' · ')}</p>
         {trouble && (
           <p role="alert" style={{ color: 'var(--demand)' }}>
@@ -76,15 +84,24 @@ function SaveDialog({ id, onClose }: { id: string; onClose: () => void }) {
     <Dialog open onClose={onClose} aria-labelledby="save-title">
       <DialogTitle id="save-title">Save this garment as a file</DialogTitle>
       <DialogContent>
-        <p>The file holds the garment, its cloths and tests, and every choice. Whoever gets it can read it.</p>
+        <p>
+          The file holds the garment, its cloths and tests, and every choice. Whoever gets it can read it.
+        </p>
         <FormControlLabel
-          control={<Checkbox checked={withMeasurements} onChange={(event) => setWith(event.target.checked)} />}
+          control={
+            <Checkbox checked={withMeasurements} onChange={(event) => setWith(event.target.checked)} />
+          }
           label="Put the wearer’s body measurements in too"
         />
       </DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Not now</Button>
-        <Button variant="contained" href={`/api/garment-files/${id}${withMeasurements ? '?measurements=yes' : ''}`} download onClick={onClose}>
+        <Button
+          variant="contained"
+          href={`/api/garment-files/${id}${withMeasurements ? '?measurements=yes' : ''}`}
+          download
+          onClick={onClose}
+        >
           Save
         </Button>
       </DialogActions>

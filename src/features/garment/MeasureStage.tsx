@@ -39,7 +39,12 @@ export function MeasureStage() {
             fault={fault('wearerId')}
             onChange={(id) => set('Wearer', { wearerId: id || null })}
           />
-          <ChoiceRow legend="How it is meant to sit" value={garment.style} options={STYLES} onChange={(style) => set('How it sits', { style })} />
+          <ChoiceRow
+            legend="How it is meant to sit"
+            value={garment.style}
+            options={STYLES}
+            onChange={(style) => set('How it sits', { style })}
+          />
           <BodyDrawing chosen={chosen} label={label} />
         </div>
         <div className={styles.stack}>
@@ -55,7 +60,8 @@ export function MeasureStage() {
             </div>
           ) : (
             <p className="soft">
-              Choose who it is for on the left. Nobody there yet? <Link href="/wearers">Add a wearer</Link>; it takes a name and six measurements.
+              Choose who it is for on the left. Nobody there yet? <Link href="/wearers">Add a wearer</Link>;
+              it takes a name and six measurements.
             </p>
           )}
           <NextButton to="stretch" />
@@ -75,7 +81,10 @@ function Measure({ measure, onFocus }: { measure: MeasurePlan; onFocus: () => vo
   const known = measure.source === 'measured' || measure.source === 'guessed';
   const value = typedToday ?? (known && measure.value ? valueOf(plan.numbers, measure.value) : undefined);
   return (
-    <div onFocus={onFocus} style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 200px) minmax(0, 1fr)', gap: 16 }}>
+    <div
+      onFocus={onFocus}
+      style={{ display: 'grid', gridTemplateColumns: 'minmax(0, 200px) minmax(0, 1fr)', gap: 16 }}
+    >
       <LengthField
         spec={bodyFields[measure.measure]}
         valueMm={value}

@@ -49,12 +49,33 @@ export function NecklineForm() {
           </span>
         )}
       </div>
-      <ChoiceRow legend="What was measured" value={neckline.measuredAs} options={MEASURED_AS} onChange={(measuredAs) => set('What was measured', { 'pattern.neckline.measuredAs': measuredAs })} />
+      <ChoiceRow
+        legend="What was measured"
+        value={neckline.measuredAs}
+        options={MEASURED_AS}
+        onChange={(measuredAs) => set('What was measured', { 'pattern.neckline.measuredAs': measuredAs })}
+      />
       <div className={styles.fields}>
-        {pieces ? field('frontMm', 'Front piece, edge to edge', 'The whole neck edge of the front, tape on its edge.') : field('wholeMm', 'All round', 'Tape on its edge, without pulling.')}
-        {field('backMm', BACK_LABELS[neckline.measuredAs], pieces ? 'The whole neck edge of the back.' : 'From shoulder seam to shoulder seam.')}
-        {neckline.measuredAs !== 'seamline' && field('allowanceMm', 'Seam allowance at the neck', 'From cut edge to stitching.')}
-        {pieces && field('shoulderAllowanceMm', 'Seam allowance at the shoulder', 'The shoulder seams swallow four of these.')}
+        {pieces
+          ? field(
+              'frontMm',
+              'Front piece, edge to edge',
+              'The whole neck edge of the front, tape on its edge.',
+            )
+          : field('wholeMm', 'All round', 'Tape on its edge, without pulling.')}
+        {field(
+          'backMm',
+          BACK_LABELS[neckline.measuredAs],
+          pieces ? 'The whole neck edge of the back.' : 'From shoulder seam to shoulder seam.',
+        )}
+        {neckline.measuredAs !== 'seamline' &&
+          field('allowanceMm', 'Seam allowance at the neck', 'From cut edge to stitching.')}
+        {pieces &&
+          field(
+            'shoulderAllowanceMm',
+            'Seam allowance at the shoulder',
+            'The shoulder seams swallow four of these.',
+          )}
         <NumberField
           spec={fields.turnRad}
           label="Total turn of the neck"
@@ -66,7 +87,8 @@ export function NecklineForm() {
       </div>
       {plan.neckline?.backAssumed && (
         <p className="soft small">
-          The back is not measured, so the distances from the shoulder seams are a guess: half of it is taken as <ExplainedNumber id={plan.neckline.backHalf} />.
+          The back is not measured, so the distances from the shoulder seams are a guess: half of it is taken
+          as <ExplainedNumber id={plan.neckline.backHalf} />.
         </p>
       )}
     </section>

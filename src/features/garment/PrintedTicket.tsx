@@ -13,7 +13,12 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
   const { unit } = useUnit();
   const { garment, wearer, outer, band, today } = view;
   const plan = planGarment(
-    { garment: garment.facts, ...(wearer ? { wearer: wearer.facts } : {}), ...(outer ? { outer: outer.facts } : {}), ...(band ? { band: band.facts } : {}) },
+    {
+      garment: garment.facts,
+      ...(wearer ? { wearer: wearer.facts } : {}),
+      ...(outer ? { outer: outer.facts } : {}),
+      ...(band ? { band: band.facts } : {}),
+    },
     { onDate: today },
   );
   const text = (phrase: Parameters<typeof phraseText>[0]) => phraseText(phrase, plan.numbers, unit);
@@ -68,7 +73,8 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
         ))}
         {plan.neckband && (
           <p>
-            Neckband and neckline: {text([{ n: plan.neckband.markCount }])} marks, every {text([{ n: plan.neckband.bandSegment }])} on the band and{' '}
+            Neckband and neckline: {text([{ n: plan.neckband.markCount }])} marks, every{' '}
+            {text([{ n: plan.neckband.bandSegment }])} on the band and{' '}
             {text([{ n: plan.neckband.neckSegment }])} on the neckline.
           </p>
         )}

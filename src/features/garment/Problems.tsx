@@ -30,7 +30,9 @@ export function Problems({ stage }: { stage: StageId }) {
       {here.map((problem) => (
         <div key={problem.id} className={styles.problem} data-severity={problem.severity}>
           <p>
-            <strong>{problem.severity === 'stop' ? 'This cannot work as planned. ' : 'Look at this. '}</strong>
+            <strong>
+              {problem.severity === 'stop' ? 'This cannot work as planned. ' : 'Look at this. '}
+            </strong>
             <PhraseText phrase={problem.sentence} />
           </p>
           <p className="small">What would mend it:</p>

@@ -49,7 +49,9 @@ export function SewStage() {
           value={garment.topstitch}
           options={[
             { value: 'none', label: 'No' },
-            ...(garment.machines === 'sewing-only' ? [] : [{ value: 'cover' as const, label: 'Coverstitch' }]),
+            ...(garment.machines === 'sewing-only'
+              ? []
+              : [{ value: 'cover' as const, label: 'Coverstitch' }]),
             { value: 'zigzag', label: 'Zigzag' },
             { value: 'straight', label: 'Straight' },
           ]}
@@ -64,10 +66,19 @@ export function SewStage() {
       </div>
       <ol className={page.list}>
         {plan.steps.map((step, at) => (
-          <Step key={step.id} step={step} at={at} open={step.id === open} onOpen={() => setOpened(step.id)} onDone={() => setOpened(undefined)} />
+          <Step
+            key={step.id}
+            step={step}
+            at={at}
+            open={step.id === open}
+            onOpen={() => setOpened(step.id)}
+            onDone={() => setOpened(undefined)}
+          />
         ))}
       </ol>
-      {!plan.neckband && <p className="soft">The neckband’s steps come once its cloth is tested and the neckline measured.</p>}
+      {!plan.neckband && (
+        <p className="soft">The neckband’s steps come once its cloth is tested and the neckline measured.</p>
+      )}
       <NextButton to="wear" />
     </div>
   );
@@ -85,13 +96,20 @@ function Step({ step, at, open, onOpen, onDone }: StepProps) {
   const { set, today, plan } = useGarment();
   const setup = plan.setups.find(({ stitch }) => stitch === step.stitch);
   const tick = (done: boolean) => {
-    set(`Step ${at + 1} ${done ? 'done' : 'not done'}`, { [`sewn.${step.id}`]: done ? { doneOn: today } : null });
+    set(`Step ${at + 1} ${done ? 'done' : 'not done'}`, {
+      [`sewn.${step.id}`]: done ? { doneOn: today } : null,
+    });
     if (done) onDone();
   };
   return (
     <li className={styles.step} data-open={open} data-done={step.done} data-step={step.id}>
       <div className={styles.head}>
-        <input type="checkbox" aria-label={`Step ${at + 1} is done`} checked={step.done} onChange={(event) => tick(event.target.checked)} />
+        <input
+          type="checkbox"
+          aria-label={`Step ${at + 1} is done`}
+          checked={step.done}
+          onChange={(event) => tick(event.target.checked)}
+        />
         {open ? (
           <h3 className={styles.title}>
             <span>
@@ -141,7 +159,8 @@ function Step({ step, at, open, onOpen, onDone }: StepProps) {
             {setup && <Setup setup={setup} />}
             {step.seam && (
               <p style={step.seam.ok ? undefined : { color: 'var(--demand)', fontWeight: 650 }}>
-                This row must stretch <ExplainedNumber id={step.seam.needs} /> and is planned to stretch <ExplainedNumber id={step.seam.gives} />
+                This row must stretch <ExplainedNumber id={step.seam.needs} /> and is planned to stretch{' '}
+                <ExplainedNumber id={step.seam.gives} />
                 {step.seam.ok ? '.' : ': it will pop.'}
               </p>
             )}
@@ -198,7 +217,10 @@ function StepNote({ step }: { step: StepPlan }) {
       helperText={tooLong ?? fault(`stepNotes.${step.id}`)}
       onChange={(event) => {
         setTyped(event.target.value);
-        if (event.target.value.length <= 500) set('Note on a step', { [`stepNotes.${step.id}`]: event.target.value === '' ? null : { text: event.target.value } });
+        if (event.target.value.length <= 500)
+          set('Note on a step', {
+            [`stepNotes.${step.id}`]: event.target.value === '' ? null : { text: event.target.value },
+          });
       }}
       onBlur={() => !tooLong && setTyped(undefined)}
       slotProps={{ inputLabel: { shrink: true } }}

@@ -124,7 +124,11 @@ function Reading({ cloth, id }: { cloth: ClothPlan; id: string | undefined }) {
         )}
       </dl>
       <p className="soft">{phraseText(cloth.verdictSentence, plan.numbers, unit)}</p>
-      {id && <Link href={`/cloth/${id}`}>{cloth.across || cloth.along ? 'Test it again' : 'Test it: two minutes with a ruler'}</Link>}
+      {id && (
+        <Link href={`/cloth/${id}`}>
+          {cloth.across || cloth.along ? 'Test it again' : 'Test it: two minutes with a ruler'}
+        </Link>
+      )}
     </div>
   );
 }

@@ -55,7 +55,12 @@ function Side({ side, parts, chosen, onChoose, x }: Props & { side: 'front' | 'b
     <g transform={`translate(${x} 0)`} fill="none" strokeLinejoin="round" strokeLinecap="round">
       <path d={`${NECK[side]} ${OUTLINE} Z`} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.4" />
       <path d="M30 27 L32 3 M-30 27 L-32 3" stroke="var(--ink)" strokeWidth="1" />
-      <path d="M-31 100 L31 100 M50 24.6 L37.4 33.4 M-50 24.6 L-37.4 33.4" stroke="var(--ink)" strokeWidth="0.9" strokeDasharray="2.5 2" />
+      <path
+        d="M-31 100 L31 100 M50 24.6 L37.4 33.4 M-50 24.6 L-37.4 33.4"
+        stroke="var(--ink)"
+        strokeWidth="0.9"
+        strokeDasharray="2.5 2"
+      />
       {parts.map((part) => {
         const shape = SHAPES[part][side];
         if (!shape) return null;
@@ -72,7 +77,12 @@ function Side({ side, parts, chosen, onChoose, x }: Props & { side: 'front' | 'b
             onKeyDown={press(part)}
           >
             <path d={shape} stroke="transparent" strokeWidth="12" pointerEvents="stroke" />
-            <path d={shape} stroke={isChosen ? 'var(--demand)' : 'var(--control)'} strokeWidth={isChosen ? 3.5 : 1.4} strokeDasharray={isChosen ? undefined : '1 3'} />
+            <path
+              d={shape}
+              stroke={isChosen ? 'var(--demand)' : 'var(--control)'}
+              strokeWidth={isChosen ? 3.5 : 1.4}
+              strokeDasharray={isChosen ? undefined : '1 3'}
+            />
           </g>
         );
       })}

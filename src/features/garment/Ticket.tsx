@@ -28,7 +28,9 @@ export function Ticket() {
   const rows = plan.ticket.flatMap((group) => group.rows);
   const cut = rows.filter((row) => row.cut).length;
   const next = rows.find((row) => !row.cut)?.id;
-  const unwashed = [...new Set([facts.outer, facts.band])].filter((cloth) => cloth?.washed === 'no').map((cloth) => cloth?.name);
+  const unwashed = [...new Set([facts.outer, facts.band])]
+    .filter((cloth) => cloth?.washed === 'no')
+    .map((cloth) => cloth?.name);
   const copy = async () => {
     try {
       await navigator.clipboard.writeText(ticketText(plan, unit));
@@ -57,11 +59,17 @@ export function Ticket() {
           </ul>
         </section>
       ))}
-      {!plan.neckband && <p className="soft small">The neckband’s length comes once its cloth is tested and the neckline measured.</p>}
+      {!plan.neckband && (
+        <p className="soft small">
+          The neckband’s length comes once its cloth is tested and the neckline measured.
+        </p>
+      )}
       {unwashed.length > 0 && cut === 0 && (
         <div>
           <h3 className="small">Before you cut</h3>
-          <p className="soft small">Wash and dry {unwashed.join(' and ')} the way the garment will be washed.</p>
+          <p className="soft small">
+            Wash and dry {unwashed.join(' and ')} the way the garment will be washed.
+          </p>
         </div>
       )}
       {changes.length > 0 && (
@@ -75,7 +83,12 @@ export function Ticket() {
         </div>
       )}
       <div className={styles.foot}>
-        <Button component={Link} href={`/garments/${id}/ticket`} variant="contained" onClick={() => void records.flush()}>
+        <Button
+          component={Link}
+          href={`/garments/${id}/ticket`}
+          variant="contained"
+          onClick={() => void records.flush()}
+        >
           Print ticket
         </Button>
         <Button variant="outlined" onClick={() => void copy()}>
@@ -105,7 +118,12 @@ function Row({ row, isNext }: { row: TicketRow; isNext: boolean }) {
   return (
     <li className={styles.row} data-next={isNext} data-row={row.id}>
       <div className={styles.line}>
-        <input id={`cut-${row.id}`} type="checkbox" checked={row.cut !== undefined} onChange={(event) => tick(row, event.target.checked)} />
+        <input
+          id={`cut-${row.id}`}
+          type="checkbox"
+          checked={row.cut !== undefined}
+          onChange={(event) => tick(row, event.target.checked)}
+        />
         <label htmlFor={`cut-${row.id}`}>
           {row.label}
           <span className="visuallyHidden">, cut</span>

@@ -15,7 +15,9 @@ const ZONES = Object.keys(outcomesSpec.fields) as readonly OutcomeZone[];
 /** How it came out, zone by zone, and what to do next time; shown again when the next one is planned. */
 export function WearStage() {
   const { garment, set } = useGarment();
-  const fittings = Object.entries(garment.fittings).sort(([, a], [, b]) => b.triedOn.localeCompare(a.triedOn));
+  const fittings = Object.entries(garment.fittings).sort(([, a], [, b]) =>
+    b.triedOn.localeCompare(a.triedOn),
+  );
   return (
     <div className={styles.stage}>
       <NewFitting key={fittings.length} />
@@ -31,8 +33,11 @@ export function WearStage() {
                 </Button>
               </div>
               <p>
-                {ZONES.flatMap((zone) => (fitting.outcomes[zone] ? [`${outcomesSpec.fields[zone].label}: ${fitting.outcomes[zone]}`] : [])).join(' · ') ||
-                  'No zone noted.'}
+                {ZONES.flatMap((zone) =>
+                  fitting.outcomes[zone]
+                    ? [`${outcomesSpec.fields[zone].label}: ${fitting.outcomes[zone]}`]
+                    : [],
+                ).join(' · ') || 'No zone noted.'}
               </p>
               {fitting.note && <p>{fitting.note}</p>}
               {fitting.next && (
@@ -60,8 +65,14 @@ function NewFitting() {
   };
   return (
     <section className={styles.stack}>
-      <h2>{facts.wearer ? `Try it on ${facts.wearer.name}, and say what came out` : 'Try it on, and say what came out'}</h2>
-      <p className="soft">Sit, bend, reach up. Marks that stay, numbness or tingling mean too tight. Empty zones are left out.</p>
+      <h2>
+        {facts.wearer
+          ? `Try it on ${facts.wearer.name}, and say what came out`
+          : 'Try it on, and say what came out'}
+      </h2>
+      <p className="soft">
+        Sit, bend, reach up. Marks that stay, numbness or tingling mean too tight. Empty zones are left out.
+      </p>
       <div className={styles.fields} style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(300px, 1fr))' }}>
         {ZONES.map((zone) => (
           <ChoiceRow
@@ -98,7 +109,10 @@ function NewFitting() {
         label="Next time"
         value={draft.next ?? ''}
         error={faultAt('next') !== undefined}
-        helperText={faultAt('next') ?? 'Shown again when the next tee for this wearer, or out of this cloth, is planned.'}
+        helperText={
+          faultAt('next') ??
+          'Shown again when the next tee for this wearer, or out of this cloth, is planned.'
+        }
         onChange={(event) => setDraft({ ...draft, next: event.target.value })}
         slotProps={{ inputLabel: { shrink: true } }}
       />

@@ -26,7 +26,8 @@ const GarmentContext = createContext<GarmentPageState | undefined>(undefined);
 
 export function useGarment(): GarmentPageState {
   const state = useContext(GarmentContext);
-  if (!state) throw new Error('expected a GarmentProvider above, got none; render the stage inside the garment page');
+  if (!state)
+    throw new Error('expected a GarmentProvider above, got none; render the stage inside the garment page');
   return state;
 }
 
@@ -52,7 +53,12 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
   }, [band, bandClothId, open, outer, outerClothId, wearer, wearerId]);
 
   const facts = useMemo<GarmentFacts>(
-    () => ({ garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) }),
+    () => ({
+      garment,
+      ...(wearer ? { wearer } : {}),
+      ...(outer ? { outer } : {}),
+      ...(band ? { band } : {}),
+    }),
     [band, garment, outer, wearer],
   );
   const plan = useMemo(() => planGarment(facts, { onDate: view.today }), [facts, view.today]);

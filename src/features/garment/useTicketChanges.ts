@@ -11,7 +11,11 @@ const MAX_SHOWN = 5;
 
 /** What the last burst of changes did to the lengths on the ticket and the girths behind it. */
 export function useTicketChanges(plan: GarmentPlan, unit: UnitSystem): readonly string[] {
-  const seen = useRef<{ start: GarmentPlan; last: GarmentPlan; at: number }>({ start: plan, last: plan, at: 0 });
+  const seen = useRef<{ start: GarmentPlan; last: GarmentPlan; at: number }>({
+    start: plan,
+    last: plan,
+    at: 0,
+  });
   if (seen.current.last !== plan) {
     const now = performance.now();
     const start = now - seen.current.at > BURST_MS ? seen.current.last : seen.current.start;

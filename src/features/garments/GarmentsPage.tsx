@@ -24,32 +24,63 @@ export function GarmentsPage({ lines, more, query, offset, pageSize }: Props) {
   const bringIn = async (chosen: File | undefined) => {
     if (!chosen) return;
     try {
-      const written = await request<{ records: { kind: string; id: string }[] }>('POST', '/api/garment-files', await chosen.text());
+      const written = await request<{ records: { kind: string; id: string }[] }>(
+        'POST',
+        '/api/garment-files',
+        await chosen.text(),
+      );
       router.push(`/garments/${written.records.find(({ kind }) => kind === 'garment')?.id}`);
     } catch (error) {
       if (!(error instanceof RequestRefused)) throw error;
-      setTrouble(error.faults.length > 0 ? error.faults.map(({ path, sentence }) => (path ? `${path}: ${sentence}` : sentence)) : [error.message]);
+      setTrouble(
+        error.faults.length > 0
+          ? error.faults.map(({ path, sentence }) => (path ? `${path}: ${sentence}` : sentence))
+          : [error.message],
+      );
     }
     if (file.current) file.current.value = '';
   };
-  const page = (at: number) => `/garments?${new URLSearchParams({ q: query, offset: String(at) }).toString()}`;
+  const page = (at: number) =>
+    `/garments?${new URLSearchParams({ q: query, offset: String(at) }).toString()}`;
   return (
     <div>
       <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
         <h1 style={{ marginRight: 'auto' }}>Garments</h1>
         <form action="/garments">
-          <TextField size="small" name="q" label="Name contains" defaultValue={query} slotProps={{ htmlInput: { maxLength: 60 } }} />
+          <TextField
+            size="small"
+            name="q"
+            label="Name contains"
+            defaultValue={query}
+            slotProps={{ htmlInput: { maxLength: 60 } }}
+          />
         </form>
         <Button variant="outlined" onClick={() => file.current?.click()}>
           From a file
         </Button>
-        <input ref={file} type="file" accept="application/json,.json" hidden aria-label="Garment file" onChange={(event) => void bringIn(event.target.files?.[0])} />
+        <input
+          ref={file}
+          type="file"
+          accept="application/json,.json"
+          hidden
+          aria-label="Garment file"
+          onChange={(event) => void bringIn(event.target.files?.[0])}
+        />
         <Button component={Link} href="/garments/new" variant="contained">
           New garment
         </Button>
       </div>
       {trouble.length > 0 && (
-        <div role="alert" style={{ color: 'var(--on-demand-tint)', background: 'var(--demand-tint)', borderRadius: 8, padding: '10px 14px', marginTop: 12 }}>
+        <div
+          role="alert"
+          style={{
+            color: 'var(--on-demand-tint)',
+            background: 'var(--demand-tint)',
+            borderRadius: 8,
+            padding: '10px 14px',
+            marginTop: 12,
+          }}
+        >
           <p>
             <strong>Nothing was brought in.</strong>
           </p>
@@ -65,7 +96,9 @@ export function GarmentsPage({ lines, more, query, offset, pageSize }: Props) {
       </ul>
       {lines.length === 0 && (
         <p className="soft" style={{ paddingTop: 18 }}>
-          {query ? `No garment has “${query}” in its name.` : 'No garments yet. Start one with a name, a wearer and a cloth.'}
+          {query
+            ? `No garment has “${query}” in its name.`
+            : 'No garments yet. Start one with a name, a wearer and a cloth.'}
         </p>
       )}
       <div style={{ display: 'flex', gap: 16, paddingTop: 16 }}>

@@ -18,7 +18,13 @@ export const STYLE_OPTIONS = [
 ] as const;
 
 /** Starts a tee: a name, and what is known already. */
-export function NewGarmentPage({ wearers, cloths }: { wearers: readonly Choice[]; cloths: readonly Choice[] }) {
+export function NewGarmentPage({
+  wearers,
+  cloths,
+}: {
+  wearers: readonly Choice[];
+  cloths: readonly Choice[];
+}) {
   const router = useRouter();
   const [name, setName] = useState('');
   const [style, setStyle] = useState<Garment['style']>('regular');
@@ -44,7 +50,11 @@ export function NewGarmentPage({ wearers, cloths }: { wearers: readonly Choice[]
     }
   };
   return (
-    <form onSubmit={(event) => void start(event)} noValidate style={{ display: 'grid', gap: 20, maxWidth: 520 }}>
+    <form
+      onSubmit={(event) => void start(event)}
+      noValidate
+      style={{ display: 'grid', gap: 20, maxWidth: 520 }}
+    >
       <h1>New tee</h1>
       <TextField
         size="small"
@@ -61,10 +71,16 @@ export function NewGarmentPage({ wearers, cloths }: { wearers: readonly Choice[]
       />
       <ChoiceRow legend="How it is meant to sit" value={style} options={STYLE_OPTIONS} onChange={setStyle} />
       <PickField label="For" value={wearerId} options={wearers} empty="choose later" onChange={setWearerId} />
-      <PickField label="Cloth" value={outerClothId} options={cloths} empty="choose later" onChange={setOuter} />
+      <PickField
+        label="Cloth"
+        value={outerClothId}
+        options={cloths}
+        empty="choose later"
+        onChange={setOuter}
+      />
       <p className="soft small">
-        Somebody or something not in these lists yet? Add them first at <Link href="/wearers">Wearers</Link> or <Link href="/cloth">Cloth</Link>, or choose
-        later.
+        Somebody or something not in these lists yet? Add them first at <Link href="/wearers">Wearers</Link>{' '}
+        or <Link href="/cloth">Cloth</Link>, or choose later.
       </p>
       <div style={{ display: 'flex', gap: 12 }}>
         <Button type="submit" variant="contained" size="large">

@@ -8,13 +8,22 @@ import { valueAt } from '@/core/facts/change';
 import type { Conflict } from './recordWriter';
 
 /** Two windows wrote the same record: what each has, and which to keep. Nothing is lost until one is chosen. */
-export function ConflictNote({ conflict, onResolve }: { conflict: Conflict; onResolve: (keep: 'mine' | 'theirs') => void }) {
+export function ConflictNote({
+  conflict,
+  onResolve,
+}: {
+  conflict: Conflict;
+  onResolve: (keep: 'mine' | 'theirs') => void;
+}) {
   const { theirs, changed, mine } = conflict;
   return (
     <Dialog open aria-labelledby="conflict-title">
       <DialogTitle id="conflict-title">{theirs.facts.name} was changed in another window</DialogTitle>
       <DialogContent>
-        <p>Changed there: {changed.length === 0 ? 'it was removed or put back' : changed.map(fieldName).join(', ')}.</p>
+        <p>
+          Changed there:{' '}
+          {changed.length === 0 ? 'it was removed or put back' : changed.map(fieldName).join(', ')}.
+        </p>
         <table style={{ borderSpacing: '16px 4px', marginLeft: -16 }}>
           <thead>
             <tr>
@@ -54,4 +63,10 @@ const fieldName = (path: string): string =>
     .join(', ');
 
 const show = (value: unknown): string =>
-  value === undefined || value === null ? 'nothing' : typeof value === 'number' ? String(Number(value.toFixed(2))) : typeof value === 'object' ? 'several fields' : String(value);
+  value === undefined || value === null
+    ? 'nothing'
+    : typeof value === 'number'
+      ? String(Number(value.toFixed(2)))
+      : typeof value === 'object'
+        ? 'several fields'
+        : String(value);

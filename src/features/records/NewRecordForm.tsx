@@ -18,7 +18,15 @@ interface Props<K extends RecordKind> {
 }
 
 /** Starts a record from its name and goes to its page. */
-export function NewRecordForm<K extends RecordKind>({ kind, label, help, button, path, factsOf, children }: Props<K>) {
+export function NewRecordForm<K extends RecordKind>({
+  kind,
+  label,
+  help,
+  button,
+  path,
+  factsOf,
+  children,
+}: Props<K>) {
   const router = useRouter();
   const [name, setName] = useState('');
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
@@ -35,7 +43,11 @@ export function NewRecordForm<K extends RecordKind>({ kind, label, help, button,
     }
   };
   return (
-    <form onSubmit={(event) => void start(event)} noValidate style={{ display: 'flex', gap: 12, alignItems: 'flex-start', flexWrap: 'wrap' }}>
+    <form
+      onSubmit={(event) => void start(event)}
+      noValidate
+      style={{ display: 'flex', gap: 12, alignItems: 'flex-start', flexWrap: 'wrap' }}
+    >
       <TextField
         size="small"
         label={label}

@@ -1,5 +1,13 @@
 'use client';
-import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
+import {
+  createContext,
+  useContext,
+  useEffect,
+  useMemo,
+  useState,
+  useSyncExternalStore,
+  type ReactNode,
+} from 'react';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import { afterMs, sendBatch } from './api';
 import { ConflictNote } from './ConflictNote';
@@ -11,7 +19,12 @@ interface Records {
   readonly facts: <K extends RecordKind>(kind: K, id: string) => FactsByKind[K] | undefined;
   readonly record: (kind: RecordKind, id: string) => StoredRecord | undefined;
   /** Sets fields of a record, at once on the page and soon on the disk. `null` or `undefined` clears a field. */
-  readonly set: (kind: RecordKind, id: string, label: string, changes: Readonly<Record<string, unknown>>) => void;
+  readonly set: (
+    kind: RecordKind,
+    id: string,
+    label: string,
+    changes: Readonly<Record<string, unknown>>,
+  ) => void;
   /** Adds a record to the page: one that was chosen or made while it is open. */
   readonly open: (record: StoredRecord) => void;
   /** The server's sentence for a field it refused. */
@@ -28,7 +41,13 @@ export function useRecords(): Records {
 }
 
 /** Holds the writers of a page's records: their facts, saving, conflicts, and undo with its button and keys. */
-export function RecordsProvider({ records, children }: { records: readonly StoredRecord[]; children: ReactNode }) {
+export function RecordsProvider({
+  records,
+  children,
+}: {
+  records: readonly StoredRecord[];
+  children: ReactNode;
+}) {
   const [writers] = useState(() => new WriterSet(records, sendBatch, afterMs));
   const version = useSyncExternalStore(writers.subscribe, writers.getVersion, writers.getVersion);
   useEffect(() => {
@@ -46,7 +65,8 @@ export function RecordsProvider({ records, children }: { records: readonly Store
   const value = useMemo<Records>(() => {
     void version;
     return {
-      facts: <K extends RecordKind>(kind: K, id: string) => writers.find(kind, id)?.getSnapshot().facts as FactsByKind[K] | undefined,
+      facts: <K extends RecordKind>(kind: K, id: string) =>
+        writers.find(kind, id)?.getSnapshot().facts as FactsByKind[K] | undefined,
       record: (kind, id) => writers.find(kind, id)?.record,
       set: (kind, id, label, changes) =>
         writers.find(kind, id)?.set(
@@ -69,12 +89,20 @@ export function RecordsProvider({ records, children }: { records: readonly Store
       {children}
       {writers.all().map((writer) => {
         const { conflict } = writer.getSnapshot();
-        return conflict ? <ConflictNote key={writer.record.id} conflict={conflict} onResolve={(keep) => writer.resolve(keep)} /> : null;
+        return conflict ? (
+          <ConflictNote
+            key={writer.record.id}
+            conflict={conflict}
+            onResolve={(keep) => writer.resolve(keep)}
+          />
+        ) : null;
       })}
       <UndoBar
         state={writers.state()}
         undo={undo}
-        refused={writers.all().flatMap((writer) => writer.getSnapshot().refused.map(({ sentence }) => sentence))}
+        refused={writers
+          .all()
+          .flatMap((writer) => writer.getSnapshot().refused.map(({ sentence }) => sentence))}
       />
     </RecordsContext>
   );

@@ -5,15 +5,30 @@ import type { SaveState } from './recordWriter';
 import styles from './UndoBar.module.css';
 import type { Undoing } from './useUndo';
 
-const STATE_WORDS: Readonly<Record<SaveState, string>> = { saved: 'Saved', saving: 'Saving', offline: 'Not saved yet' };
+const STATE_WORDS: Readonly<Record<SaveState, string>> = {
+  saved: 'Saved',
+  saving: 'Saving',
+  offline: 'Not saved yet',
+};
 const OFFLINE = 'The product does not answer. What you typed is kept here and sent again until it does.';
 const MESSAGE_MS = 6000;
 
 /** The visible undo, what it would undo, and whether all is saved. */
-export function UndoBar({ state, undo, refused }: { state: SaveState; undo: Undoing; refused: readonly string[] }) {
+export function UndoBar({
+  state,
+  undo,
+  refused,
+}: {
+  state: SaveState;
+  undo: Undoing;
+  refused: readonly string[];
+}) {
   const { available, message } = undo;
   const shown = useBriefly(message);
-  const notes = [...refused.map((sentence) => `Not kept: ${sentence}`), ...(state === 'offline' ? [OFFLINE] : [])];
+  const notes = [
+    ...refused.map((sentence) => `Not kept: ${sentence}`),
+    ...(state === 'offline' ? [OFFLINE] : []),
+  ];
   return (
     <div className={styles.bar} role="status">
       <span>{STATE_WORDS[state]}</span>

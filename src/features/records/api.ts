@@ -34,14 +34,23 @@ export async function request<T>(method: string, url: string, body?: unknown): P
   try {
     response = await fetch(url, {
       method,
-      ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+      ...(body === undefined
+        ? {}
+        : {
+            body: typeof body === 'string' ? body : JSON.stringify(body),
+            headers: { 'content-type': 'application/json' },
+          }),
     });
   } catch {
     throw new RequestRefused(UNREACHABLE, 'unreachable');
   }
   const answer = (await response.json().catch(() => ({}))) as RefusalBody & T;
   if (response.ok) return answer;
-  throw new RequestRefused(answer.sentence ?? 'That could not be done: try again.', answer.code ?? 'fault', answer.faults);
+  throw new RequestRefused(
+    answer.sentence ?? 'That could not be done: try again.',
+    answer.code ?? 'fault',
+    answer.faults,
+  );
 }
 
 /** The browser's way to send a writer's batch. */
@@ -56,9 +65,12 @@ export const sendBatch: Send = async (record, { label, changes }, closing): Prom
     const body = (await response.json()) as RefusalBody & Partial<Written>;
     const written = body.records?.[0];
     if (response.ok && written) return { kind: 'ok', record: written };
-    if (body.code === 'stale' && body.record) return { kind: 'stale', record: body.record, changed: body.changed ?? [] };
+    if (body.code === 'stale' && body.record)
+      return { kind: 'stale', record: body.record, changed: body.changed ?? [] };
     if (response.status >= 500) return { kind: 'unreachable' };
-    const faults = body.faults ?? [{ code: 'rule', path: changes[0]?.path ?? '', sentence: body.sentence ?? 'That could not be kept.' }];
+    const faults = body.faults ?? [
+      { code: 'rule', path: changes[0]?.path ?? '', sentence: body.sentence ?? 'That could not be kept.' },
+    ];
     return { kind: 'refused', faults };
   } catch {
     return { kind: 'unreachable' };
@@ -70,8 +82,11 @@ export const afterMs: Later = (run, ms) => {
   return () => clearTimeout(timer);
 };
 
-export const createRecord = <K extends RecordKind>(kind: K, facts: FactsByKind[K], label: string): Promise<Written> =>
-  request<Written>('POST', `/api/records/${kind}`, { label, facts });
+export const createRecord = <K extends RecordKind>(
+  kind: K,
+  facts: FactsByKind[K],
+  label: string,
+): Promise<Written> => request<Written>('POST', `/api/records/${kind}`, { label, facts });
 
 export const removeRecord = (record: StoredRecord): Promise<Written> =>
   request<Written>('DELETE', `/api/records/${record.kind}/${record.id}`, { baseRevision: record.revision });
@@ -79,11 +94,13 @@ export const removeRecord = (record: StoredRecord): Promise<Written> =>
 export const fetchRecord = async <K extends RecordKind>(kind: K, id: string): Promise<StoredRecord<K>> =>
   (await request<{ record: StoredRecord<K> }>('GET', `/api/records/${kind}/${id}`)).record;
 
-export const undoCommand = (commandId: number): Promise<Written> => request<Written>('POST', '/api/undo', { commandId });
+export const undoCommand = (commandId: number): Promise<Written> =>
+  request<Written>('POST', '/api/undo', { commandId });
 
 export interface UndoState {
   readonly undo?: { readonly commandId: number; readonly label: string };
   readonly redo?: { readonly commandId: number; readonly label: string };
 }
 
-export const fetchUndoState = (scope: string): Promise<UndoState> => request<UndoState>('GET', `/api/undo?scope=${encodeURIComponent(scope)}`);
+export const fetchUndoState = (scope: string): Promise<UndoState> =>
+  request<UndoState>('GET', `/api/undo?scope=${encodeURIComponent(scope)}`);

@@ -86,10 +86,21 @@ export class RecordWriter<K extends RecordKind> {
     const last = this.#waiting.at(-1);
     const gathered =
       last?.label === label
-        ? [...this.#waiting.slice(0, -1), { label, changes: [...last.changes.filter((old) => !changes.some((one) => one.path === old.path)), ...changes] }]
+        ? [
+            ...this.#waiting.slice(0, -1),
+            {
+              label,
+              changes: [
+                ...last.changes.filter((old) => !changes.some((one) => one.path === old.path)),
+                ...changes,
+              ],
+            },
+          ]
         : [...this.#waiting, { label, changes }];
     this.#waiting = gathered;
-    this.#refused = this.#refused.filter((fault) => !changes.some(({ path }) => pathsTouch(path, fault.path)));
+    this.#refused = this.#refused.filter(
+      (fault) => !changes.some(({ path }) => pathsTouch(path, fault.path)),
+    );
     this.#changed();
     this.#schedule(SAVE_DELAY_MS);
   }
@@ -138,7 +149,11 @@ export class RecordWriter<K extends RecordKind> {
     } else {
       this.#waiting = [batch, ...this.#waiting];
       if (result.kind === 'stale') {
-        this.#conflict = { theirs: result.record, changed: result.changed, mine: this.#waiting.flatMap(({ changes }) => changes) };
+        this.#conflict = {
+          theirs: result.record,
+          changed: result.changed,
+          mine: this.#waiting.flatMap(({ changes }) => changes),
+        };
       }
     }
     this.#changed();

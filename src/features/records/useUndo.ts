@@ -39,13 +39,21 @@ export function useUndo(writers: WriterSet, version: number): Undoing {
       await writers.flush();
       try {
         const target = (await fetchUndoState(scope))[which];
-        if (!target) return setMessage({ text: which === 'undo' ? 'There is nothing to undo here.' : 'There is nothing to put back here.' });
+        if (!target)
+          return setMessage({
+            text: which === 'undo' ? 'There is nothing to undo here.' : 'There is nothing to put back here.',
+          });
         const written = await undoCommand(target.commandId);
         for (const record of written.records) writers.find(record.kind, record.id)?.adopt(record);
         setMessage({ text: `${which === 'undo' ? 'Undone' : 'Put back'}: ${target.label}` });
         router.refresh();
       } catch (error) {
-        setMessage({ text: error instanceof RequestRefused ? error.message : 'That could not be undone: reload the page and try again.' });
+        setMessage({
+          text:
+            error instanceof RequestRefused
+              ? error.message
+              : 'That could not be undone: reload the page and try again.',
+        });
       }
     },
     [router, scope, writers],

@@ -16,8 +16,12 @@ export function JumpBox() {
 
   useEffect(() => {
     const press = (event: globalThis.KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
-      const isText = typing && (event.target as HTMLInputElement).type !== 'range' && (event.target as HTMLInputElement).type !== 'radio';
+      const typing =
+        event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
+      const isText =
+        typing &&
+        (event.target as HTMLInputElement).type !== 'range' &&
+        (event.target as HTMLInputElement).type !== 'radio';
       if (event.key !== '/' || isText || event.ctrlKey || event.metaKey) return;
       event.preventDefault();
       input.current?.focus();

@@ -68,7 +68,12 @@ function Help() {
   const help = helpFor(path);
   return (
     <>
-      <button type="button" className={styles.round} aria-label="Help" onClick={(event) => setAnchor(event.currentTarget)}>
+      <button
+        type="button"
+        className={styles.round}
+        aria-label="Help"
+        onClick={(event) => setAnchor(event.currentTarget)}
+      >
         ?
       </button>
       {anchor && (

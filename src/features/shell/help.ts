@@ -8,7 +8,9 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
     path: /^\/garments\/new/,
     help: {
       title: 'A new garment',
-      lines: ['Give it a name, say who it is for and which cloth. Anything can be left for later or changed.'],
+      lines: [
+        'Give it a name, say who it is for and which cloth. Anything can be left for later or changed.',
+      ],
     },
   },
   {
@@ -24,7 +26,10 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
   },
   {
     path: /^\/garments/,
-    help: { title: 'Garments', lines: ['All plans. Start a new one, copy one to make it again, or bring one in from a file.'] },
+    help: {
+      title: 'Garments',
+      lines: ['All plans. Start a new one, copy one to make it again, or bring one in from a file.'],
+    },
   },
   {
     path: /^\/cloth/,
@@ -48,4 +53,5 @@ const TABLE: HelpText = {
 };
 
 /** What to know on the page that is open. */
-export const helpFor = (path: string): HelpText => TEXTS.find((entry) => entry.path.test(path))?.help ?? TABLE;
+export const helpFor = (path: string): HelpText =>
+  TEXTS.find((entry) => entry.path.test(path))?.help ?? TABLE;

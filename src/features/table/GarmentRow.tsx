@@ -14,7 +14,9 @@ export function GarmentRow({ line }: { line: GarmentLine }) {
         <h3>
           <Link href={`/garments/${line.id}?stage=${line.nextStage}`}>{line.name}</Link>
         </h3>
-        <p className="soft small">{[line.wearer, ...line.cloths].filter(Boolean).join(' · ') || 'nothing chosen yet'}</p>
+        <p className="soft small">
+          {[line.wearer, ...line.cloths].filter(Boolean).join(' · ') || 'nothing chosen yet'}
+        </p>
       </div>
       <StageDots stages={line.stages} current={line.nextStage} />
       <NextAction line={line} />
@@ -27,9 +29,13 @@ export function NextAction({ line }: { line: GarmentLine }) {
     <div>
       <NumbersProvider numbers={line.numbers}>
         {line.blockedAt.length > 0 && (
-          <p className={`${styles.attention} small`}>cannot work as planned: see {line.blockedAt.map((stage) => stageLabels[stage]).join(', ')}</p>
+          <p className={`${styles.attention} small`}>
+            cannot work as planned: see {line.blockedAt.map((stage) => stageLabels[stage]).join(', ')}
+          </p>
         )}
-        <p>{line.finished && line.lastNote ? `Next time: ${line.lastNote}` : <PhraseText phrase={line.next} />}</p>
+        <p>
+          {line.finished && line.lastNote ? `Next time: ${line.lastNote}` : <PhraseText phrase={line.next} />}
+        </p>
         {line.setup && <p className="soft small">{line.setup}</p>}
       </NumbersProvider>
     </div>

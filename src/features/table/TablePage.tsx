@@ -11,7 +11,13 @@ import styles from './TablePage.module.css';
 const MAX_FINISHED = 4;
 
 /** Home: where the person stopped, what else is in progress, what is finished, and what is worth a minute. */
-export function TablePage({ lines, worth }: { lines: readonly GarmentLine[]; worth: readonly WorthAMinute[] }) {
+export function TablePage({
+  lines,
+  worth,
+}: {
+  lines: readonly GarmentLine[];
+  worth: readonly WorthAMinute[];
+}) {
   const going = lines.filter((line) => !line.finished);
   const stopped = going[0];
   const finished = lines.filter((line) => line.finished).slice(0, MAX_FINISHED);
@@ -32,7 +38,11 @@ export function TablePage({ lines, worth }: { lines: readonly GarmentLine[]; wor
               <GarmentRow key={line.id} line={line} />
             ))}
           </ul>
-          {going.length <= 1 && <p className="soft" style={{ paddingTop: 12 }}>Nothing else is being made.</p>}
+          {going.length <= 1 && (
+            <p className="soft" style={{ paddingTop: 12 }}>
+              Nothing else is being made.
+            </p>
+          )}
         </section>
         {finished.length > 0 && (
           <section>
@@ -86,7 +96,12 @@ function Stopped({ line }: { line: GarmentLine }) {
       </div>
       <div className={styles.side}>
         <StageDots stages={line.stages} current={line.nextStage} />
-        <Button component={Link} href={`/garments/${line.id}?stage=${line.nextStage}`} variant="contained" size="large">
+        <Button
+          component={Link}
+          href={`/garments/${line.id}?stage=${line.nextStage}`}
+          variant="contained"
+          size="large"
+        >
           {sewing ? 'Go on sewing' : `Go on to ${stageLabels[line.nextStage]}`}
         </Button>
         {sewing && <p className="soft small">about {line.minutesLeft} min left</p>}
@@ -101,8 +116,8 @@ function Empty() {
       <div>
         <h2>Nothing is being made</h2>
         <p className="soft" style={{ marginTop: 6 }}>
-          A garment needs a wearer, measured with a tape, and a cloth, tested with a swatch and a ruler. Start with the garment; the rest is asked for on
-          the way.
+          A garment needs a wearer, measured with a tape, and a cloth, tested with a swatch and a ruler. Start
+          with the garment; the rest is asked for on the way.
         </p>
       </div>
       <Button component={Link} href="/garments/new" variant="contained" size="large">

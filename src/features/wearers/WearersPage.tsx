@@ -17,7 +17,14 @@ export function WearersPage({ wearers }: { wearers: readonly StoredRecord<'weare
   return (
     <div style={{ display: 'grid', gap: 18 }}>
       <h1>Wearers</h1>
-      <NewRecordForm kind="wearer" label="A wearer’s name" help="Somebody you sew for." button="Add a wearer" path="/wearers" factsOf={(name) => newWearer(name, grown)}>
+      <NewRecordForm
+        kind="wearer"
+        label="A wearer’s name"
+        help="Somebody you sew for."
+        button="Add a wearer"
+        path="/wearers"
+        factsOf={(name) => newWearer(name, grown)}
+      >
         <ChoiceRow
           legend="Grown"
           value={grown}
@@ -61,7 +68,11 @@ export function WearersPage({ wearers }: { wearers: readonly StoredRecord<'weare
                     </td>
                     {bodyMeasures.map((measure) => (
                       <td key={measure} className={table.num}>
-                        {latest[measure] ? formatLength(latest[measure].mm, unit) : <span className="soft">—</span>}
+                        {latest[measure] ? (
+                          formatLength(latest[measure].mm, unit)
+                        ) : (
+                          <span className="soft">—</span>
+                        )}
                       </td>
                     ))}
                     <td>{newest ?? <Link href={`/wearers/${id}`}>Measure</Link>}</td>

@@ -1,11 +1,19 @@
 import type { BodyMeasure, MeasurementSet, Wearer } from '@/core/facts/wearer';
 
 interface Setter {
-  readonly set: (kind: 'wearer', id: string, label: string, changes: Readonly<Record<string, unknown>>) => void;
+  readonly set: (
+    kind: 'wearer',
+    id: string,
+    label: string,
+    changes: Readonly<Record<string, unknown>>,
+  ) => void;
 }
 
 /** The set measured on a day, if there is one; the last by id where there are several. */
-export function todaysSet(wearer: Wearer, today: string): { readonly id: string; readonly set: MeasurementSet } | undefined {
+export function todaysSet(
+  wearer: Wearer,
+  today: string,
+): { readonly id: string; readonly set: MeasurementSet } | undefined {
   const found = Object.entries(wearer.measurements)
     .filter(([, set]) => set.measuredOn === today)
     .sort(([a], [b]) => a.localeCompare(b))
@@ -24,7 +32,8 @@ export function setTodaysMeasure(
 ): void {
   const now = wearer && todaysSet(wearer, today);
   const label = `Measure: ${measure}`;
-  if (now) return records.set('wearer', wearerId, label, { [`measurements.${now.id}.values.${measure}`]: mm });
+  if (now)
+    return records.set('wearer', wearerId, label, { [`measurements.${now.id}.values.${measure}`]: mm });
   if (mm === undefined) return;
   const set: MeasurementSet = { measuredOn: today, how: 'measured', values: { [measure]: mm } };
   records.set('wearer', wearerId, label, { [`measurements.on-${today}`]: set });

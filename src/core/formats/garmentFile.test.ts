@@ -1,0 +1,56 @@
+import { readFileSync } from 'node:fs';
+import Ajv from 'ajv/dist/2020';
+import { planGarment } from '../plan/planGarment';
+import { factsOf, garmentFileSpec, readGarmentFile, writeGarmentFile } from './garmentFile';
+import { jsonSchemaOf } from './jsonSchema';
+import { TODAY, demoFact, demoFacts, demoFile } from '../../../tests/demoFacts';
+
+test.each(demoFacts())('%s: written and read back it plans the same', (_id, facts) => {
+  const read = readGarmentFile(JSON.stringify(writeGarmentFile(facts, { withMeasurements: true })));
+  if (!read.ok) throw new Error(JSON.stringify(read.faults));
+  expect(planGarment(read.facts, { onDate: TODAY })).toEqual(planGarment(facts, { onDate: TODAY }));
+});
+
+test('body measurements stay out unless they are asked for', () => {
+  const file = writeGarmentFile(demoFact('ring-toss'), { withMeasurements: false });
+  expect(JSON.stringify(file.wearer)).not.toContain('bust');
+  expect(readGarmentFile(JSON.stringify(file)).ok).toBe(true);
+});
+
+test.each([
+  ['not JSON at all', 'Dear diary', /not a garment file/],
+  ['other JSON', '{"a":1}', /does not say/],
+  ['a list', '[]', /does not say/],
+  ['nothing', '', /not a garment file/],
+  ['null', 'null', /give a set of fields/],
+  ['an unknown key', JSON.stringify({ ...demoFile('ring-toss'), extra: 1 }), /not a field/],
+  ['a later version', JSON.stringify({ ...demoFile('ring-toss'), version: '2' }), /Choose one of these/],
+])('%s is refused with a sentence', (_name, text, words) => {
+  const read = readGarmentFile(text);
+  expect(read.ok ? '' : (read.faults[0]?.sentence ?? '')).toMatch(words);
+});
+
+describe('the published JSON Schema', () => {
+  const published = JSON.parse(readFileSync('docs/formats/garment-file.json', 'utf8')) as object;
+  test('is what the spec says; write it anew with npm run schema', () => {
+    expect(published).toEqual({
+      $schema: 'https://json-schema.org/draft/2020-12/schema',
+      ...jsonSchemaOf(garmentFileSpec),
+    });
+  });
+  test('accepts every demo garment and refuses what the reader refuses (reference library: ajv)', () => {
+    const ajv = new Ajv({ strict: true, validateFormats: false });
+    const validate = ajv.compile(published);
+    for (const [id] of demoFacts()) expect([id, validate(demoFile(id))]).toEqual([id, true]);
+    const file = demoFile('ring-toss');
+    for (const bad of [
+      { ...file, extra: 1 },
+      { ...file, garment: { ...file.garment, name: '' } },
+      { ...file, garment: { ...file.garment, style: 'baggy' } },
+    ]) {
+      expect([validate(bad), readGarmentFile(JSON.stringify(bad)).ok]).toEqual([false, false]);
+    }
+  });
+  test('facts of a file are its records', () =>
+    expect(factsOf(demoFile('ring-toss'))).toEqual(demoFact('ring-toss')));
+});
