@@ -1,5 +1,6 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
+import { applyChanges } from '@/core/facts/change';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
 import type { Garment } from '@/core/facts/garment';
 import {
@@ -118,7 +119,13 @@ export function garmentFacts(db: Database, garment: Garment): GarmentFacts {
   return { garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) };
 }
 
-function linked(garment: Garment, ids: Pick<Garment, 'wearerId' | 'outerClothId' | 'bandClothId'>): Garment {
-  const { wearerId: _w, outerClothId: _o, bandClothId: _b, ...rest } = garment;
-  return { ...rest, ...Object.fromEntries(Object.entries(ids).filter(([, id]) => id !== undefined)) };
+/** The garment naming these records and no others. */
+function linked(
+  garment: Garment,
+  ids: Readonly<Record<'wearerId' | 'outerClothId' | 'bandClothId', string | undefined>>,
+): Garment {
+  return applyChanges(
+    garment,
+    Object.entries(ids).map(([path, id]) => ({ path, value: id ?? null })),
+  );
 }

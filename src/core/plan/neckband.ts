@@ -1,57 +1,18 @@
 import {
   EXTREME_REDUCTION,
-  FIXED_MM,
-  SLACK,
   THICK_FROM_MM,
   TURN_THICKNESSES,
   cutWidth,
-  defaultBand,
-  flatLyingBand,
-  foldEdge,
   foldEdgeSlack,
-  ratioByStretch,
   sewnStretch,
-  shortestPassing,
-  shortestSewn,
 } from '../bands/neckband';
-import type { DirectionReading } from '../cloth/readCloth';
 import type { Explained } from '../explain/explained';
-import { leaf, type Ledger } from '../explain/ledger';
-import type { Cloth } from '../facts/cloth';
-import type { BandSchool, Garment } from '../facts/garment';
-import { LIMITS } from '../fit/limits';
+import { leaf } from '../explain/ledger';
 import { planMarks } from './bandMarks';
-import type { Neckline } from './neckline';
+import { bandState, planLimits, type NeckbandInputs } from './neckbandLimits';
+import { chosenLength, schoolLengths } from './neckbandSchools';
 import { planTape } from './tape';
 import type { BandSchoolPlan, BandState, NeckbandPlan } from './types';
-
-export interface NeckbandInputs {
-  readonly book: Ledger;
-  readonly garment: Garment;
-  readonly neckline: Neckline;
-  readonly reading: DirectionReading;
-  readonly cloth: Cloth;
-  readonly head: Explained;
-}
-
-interface Limits {
-  readonly shortestSewn: Explained;
-  readonly shortestHead: Explained;
-  readonly shortest: Explained;
-  readonly fold?: Explained;
-  readonly liesFlat?: Explained;
-  readonly wantsSteam?: Explained;
-}
-
-export const bandSchoolLabels: Readonly<Record<BandSchool, string>> = {
-  flat: 'lies flat by its width',
-  fixed: 'two to four inches off',
-  tenth: 'a tenth off',
-  fifth: 'a fifth off',
-  stretch: 'by the band’s stretch',
-  pattern: 'the pattern’s own',
-  own: 'your own',
-};
 
 /** The neckband: its window, every school beside it, what is cut, marked and sewn. */
 export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
@@ -167,195 +128,6 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
     },
     ...marks,
   };
-}
-
-/** Where a length falls between the limits. */
-function bandState(lengthMm: number, { shortest, liesFlat, wantsSteam }: Limits): BandState {
-  if (lengthMm < shortest.value - TOLERANCE_MM) return 'too short';
-  if (!liesFlat || !wantsSteam) return 'stands up';
-  if (lengthMm <= liesFlat.value + TOLERANCE_MM) return 'lies flat';
-  return lengthMm <= wantsSteam.value + TOLERANCE_MM ? 'wants steam' : 'stands up';
-}
-
-/** Lengths closer than this to a limit are on it: half a millimetre, the rounding of the tape. */
-const TOLERANCE_MM = 0.5;
-
-function planLimits({ book, garment, neckline, reading, head }: NeckbandInputs, w: Explained): Limits {
-  const N = neckline.seamline;
-  const S = reading.stretch;
-  const sewnLimit = book.work('neckband.shortestSewn', {
-    label: 'shortest that reaches the seam while it is sewn',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'N / (1 + limit * S)',
-    terms: { N, limit: leaf('share of the stretch usable while sewing', LIMITS.sewn, 'share', 'T'), S },
-    by: (v) => shortestSewn(v.N, v.S),
-  });
-  const headLimit = book.work('neckband.shortestHead', {
-    label: 'shortest that goes over the head',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'H / (1 + S)',
-    terms: { H: head, S },
-    by: (v) => shortestPassing(v.H, v.S),
-  });
-  const shortest = book.work('neckband.shortest', {
-    label: 'shortest that works',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'max(a, b)',
-    terms: { a: sewnLimit, b: headLimit },
-    by: (v) => Math.max(v.a, v.b),
-  });
-  const limits = { shortestSewn: sewnLimit, shortestHead: headLimit, shortest };
-  const { turnRad } = garment.pattern.neckline;
-  if (foldEdge(N.value, turnRad, w.value) <= 0) return limits;
-  const fold = book.work('neckband.fold', {
-    label: 'fold edge that lies exactly flat',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'N - turn * w',
-    terms: { N, turn: leaf('total turn of the neckline', turnRad, 'rad', 'D'), w },
-    by: (v) => foldEdge(v.N, v.turn, v.w),
-  });
-  const upTo = (id: string, label: string, slack: number) =>
-    book.work(id, {
-      label,
-      unit: 'mm',
-      mark: 'T',
-      formula: '(1 + slack) * F',
-      terms: { slack: leaf('slack allowed at the fold', slack, 'share', 'T'), F: fold },
-      by: (v) => (1 + v.slack) * v.F,
-    });
-  return {
-    ...limits,
-    fold,
-    liesFlat: upTo('neckband.liesFlat', 'longest that lies flat', SLACK.liesFlat),
-    wantsSteam: upTo('neckband.wantsSteam', 'longest that steam can settle', SLACK.wantsSteam),
-  };
-}
-
-interface SchoolLength {
-  readonly school: BandSchool;
-  readonly label: string;
-  readonly length: Explained;
-  readonly low?: Explained;
-  readonly high?: Explained;
-}
-
-function schoolLengths(
-  { book, garment, neckline, reading }: NeckbandInputs,
-  w: Explained,
-  limits: Limits,
-): SchoolLength[] {
-  const N = neckline.seamline;
-  const { neckband, pattern } = garment;
-  const at = (school: string) => `neckband.school.${school}`;
-  const label = (school: BandSchool) => `neckband, ${bandSchoolLabels[school]}`;
-  const easeIn = leaf('share of the curve taken off', neckband.easeIn, 'ratio', 'D');
-  const turn = leaf('total turn of the neckline', pattern.neckline.turnRad, 'rad', 'D');
-  const formula = book.work('neckband.formula', {
-    label: 'neckband by the flat-lying formula',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'N - c * turn * w',
-    terms: { N, c: easeIn, turn, w },
-    by: (v) => flatLyingBand(v.N, v.turn, v.w, v.c),
-  });
-  const flat = limits.liesFlat
-    ? book.work(at('flat'), {
-        label: label('flat'),
-        unit: 'mm',
-        mark: 'D',
-        note: 'The formula, no longer than lies flat and never under the shortest that works.',
-        formula: 'max(min(B, flat), shortest)',
-        terms: { B: formula, flat: limits.liesFlat, shortest: limits.shortest },
-        by: (v) => defaultBand(v.B, v.flat, v.shortest),
-      })
-    : book.work(at('flat'), {
-        label: label('flat'),
-        unit: 'mm',
-        mark: 'D',
-        note: 'A band this wide cannot lie on this neck: only the shortest that works is left.',
-        formula: 'shortest',
-        terms: { shortest: limits.shortest },
-        by: (v) => v.shortest,
-      });
-  const off = (name: string, mm: number) =>
-    book.work(at(name), {
-      label: `neckband, ${name === 'fixed' ? bandSchoolLabels.fixed : 'end of the fixed rule'}`,
-      unit: 'mm',
-      mark: 'T',
-      formula: 'N - off',
-      terms: { N, off: leaf('taken off', mm, 'mm', 'T') },
-      by: (v) => v.N - v.off,
-    });
-  const times = (
-    school: 'tenth' | 'fifth' | 'stretch',
-    ratio: number,
-    what: string,
-    mark: 'T' | 'T, from memory',
-  ) =>
-    book.work(at(school), {
-      label: label(school),
-      unit: 'mm',
-      mark,
-      formula: 'N * r',
-      terms: { N, r: leaf(what, ratio, 'ratio', mark) },
-      by: (v) => v.N * v.r,
-    });
-  const row = ratioByStretch(reading.stretch.value);
-  const schools: SchoolLength[] = [
-    { school: 'flat', label: bandSchoolLabels.flat, length: flat },
-    {
-      school: 'fixed',
-      label: bandSchoolLabels.fixed,
-      length: off('fixed', FIXED_MM.middle),
-      low: off('fixed.low', FIXED_MM.most),
-      high: off('fixed.high', FIXED_MM.least),
-    },
-    { school: 'tenth', label: bandSchoolLabels.tenth, length: times('tenth', 0.9, 'nine tenths', 'T') },
-    { school: 'fifth', label: bandSchoolLabels.fifth, length: times('fifth', 0.8, 'four fifths', 'T') },
-    {
-      school: 'stretch',
-      label: bandSchoolLabels.stretch,
-      length: times('stretch', row.ratio, `ratio for a band of ${row.label}`, 'T, from memory'),
-    },
-  ];
-  if (neckband.printedCutMm !== undefined) {
-    const length = book.work(at('pattern'), {
-      label: label('pattern'),
-      unit: 'mm',
-      mark: 'measured',
-      formula: 'cut - 2 * a',
-      terms: {
-        cut: leaf('cut length the pattern gives', neckband.printedCutMm, 'mm', 'measured'),
-        a: leaf('seam allowance at the neckline', pattern.neckline.allowanceMm, 'mm', 'measured'),
-      },
-      by: (v) => v.cut - 2 * v.a,
-    });
-    schools.push({ school: 'pattern', label: bandSchoolLabels.pattern, length });
-  }
-  if (neckband.ownMm !== undefined) {
-    const length = book.given(at('own'), label('own'), neckband.ownMm, 'mm', 'chosen');
-    schools.push({ school: 'own', label: bandSchoolLabels.own, length });
-  }
-  return schools;
-}
-
-/** The length of the school that is chosen; the default's where that school has no length yet. */
-function chosenLength({ book, garment }: NeckbandInputs, lengths: readonly SchoolLength[]): Explained {
-  const picked =
-    lengths.find(({ school }) => school === garment.neckband.school) ?? (lengths[0] as SchoolLength);
-  return book.work('neckband.chosen', {
-    label: 'neckband at the seamline',
-    unit: 'mm',
-    mark: 'chosen',
-    note: `School: ${picked.label}.`,
-    formula: 'B',
-    terms: { B: picked.length },
-    by: (v) => v.B,
-  });
 }
 
 function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explained, stretchSewn: Explained) {

@@ -1,0 +1,98 @@
+import { SLACK, foldEdge, shortestPassing, shortestSewn } from '../bands/neckband';
+import type { DirectionReading } from '../cloth/readCloth';
+import type { Explained } from '../explain/explained';
+import { leaf, type Ledger } from '../explain/ledger';
+import type { Cloth } from '../facts/cloth';
+import type { Garment } from '../facts/garment';
+import { LIMITS } from '../fit/limits';
+import type { Neckline } from './neckline';
+import type { BandState } from './types';
+
+export interface NeckbandInputs {
+  readonly book: Ledger;
+  readonly garment: Garment;
+  readonly neckline: Neckline;
+  readonly reading: DirectionReading;
+  readonly cloth: Cloth;
+  readonly head: Explained;
+}
+
+/** Between what a band's length can be; the upper ones are absent where it is too wide to lie at all. */
+export interface NeckbandLimits {
+  readonly shortestSewn: Explained;
+  readonly shortestHead: Explained;
+  readonly shortest: Explained;
+  readonly fold?: Explained;
+  readonly liesFlat?: Explained;
+  readonly wantsSteam?: Explained;
+}
+
+/** The shortest that works and the longest that lies, for a band of finished width `w`. */
+export function planLimits(
+  { book, garment, neckline, reading, head }: NeckbandInputs,
+  w: Explained,
+): NeckbandLimits {
+  const N = neckline.seamline;
+  const S = reading.stretch;
+  const sewnLimit = book.work('neckband.shortestSewn', {
+    label: 'shortest that reaches the seam while it is sewn',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'N / (1 + limit * S)',
+    terms: { N, limit: leaf('share of the stretch usable while sewing', LIMITS.sewn, 'share', 'T'), S },
+    by: (v) => shortestSewn(v.N, v.S),
+  });
+  const headLimit = book.work('neckband.shortestHead', {
+    label: 'shortest that goes over the head',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'H / (1 + S)',
+    terms: { H: head, S },
+    by: (v) => shortestPassing(v.H, v.S),
+  });
+  const shortest = book.work('neckband.shortest', {
+    label: 'shortest that works',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'max(a, b)',
+    terms: { a: sewnLimit, b: headLimit },
+    by: (v) => Math.max(v.a, v.b),
+  });
+  const limits = { shortestSewn: sewnLimit, shortestHead: headLimit, shortest };
+  const { turnRad } = garment.pattern.neckline;
+  if (foldEdge(N.value, turnRad, w.value) <= 0) return limits;
+  const fold = book.work('neckband.fold', {
+    label: 'fold edge that lies exactly flat',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'N - turn * w',
+    terms: { N, turn: leaf('total turn of the neckline', turnRad, 'rad', 'D'), w },
+    by: (v) => foldEdge(v.N, v.turn, v.w),
+  });
+  const upTo = (id: string, label: string, slack: number) =>
+    book.work(id, {
+      label,
+      unit: 'mm',
+      mark: 'T',
+      formula: '(1 + slack) * F',
+      terms: { slack: leaf('slack allowed at the fold', slack, 'share', 'T'), F: fold },
+      by: (v) => (1 + v.slack) * v.F,
+    });
+  return {
+    ...limits,
+    fold,
+    liesFlat: upTo('neckband.liesFlat', 'longest that lies flat', SLACK.liesFlat),
+    wantsSteam: upTo('neckband.wantsSteam', 'longest that steam can settle', SLACK.wantsSteam),
+  };
+}
+
+/** Where a length falls between the limits. */
+export function bandState(lengthMm: number, { shortest, liesFlat, wantsSteam }: NeckbandLimits): BandState {
+  if (lengthMm < shortest.value - TOLERANCE_MM) return 'too short';
+  if (!liesFlat || !wantsSteam) return 'stands up';
+  if (lengthMm <= liesFlat.value + TOLERANCE_MM) return 'lies flat';
+  return lengthMm <= wantsSteam.value + TOLERANCE_MM ? 'wants steam' : 'stands up';
+}
+
+/** Lengths closer than this to a limit are on it: half a millimetre, the rounding of the tape. */
+const TOLERANCE_MM = 0.5;

@@ -1,0 +1,139 @@
+import { FIXED_MM, defaultBand, flatLyingBand, ratioByStretch } from '../bands/neckband';
+import type { Explained } from '../explain/explained';
+import { leaf } from '../explain/ledger';
+import type { BandSchool } from '../facts/garment';
+import type { NeckbandInputs, NeckbandLimits } from './neckbandLimits';
+
+export const bandSchoolLabels: Readonly<Record<BandSchool, string>> = {
+  flat: 'lies flat by its width',
+  fixed: 'two to four inches off',
+  tenth: 'a tenth off',
+  fifth: 'a fifth off',
+  stretch: 'by the band’s stretch',
+  pattern: 'the pattern’s own',
+  own: 'your own',
+};
+
+export interface SchoolLength {
+  readonly school: BandSchool;
+  readonly label: string;
+  readonly length: Explained;
+  readonly low?: Explained;
+  readonly high?: Explained;
+}
+
+/** Every school's length for this neck and band, the default first. */
+export function schoolLengths(
+  { book, garment, neckline, reading }: NeckbandInputs,
+  w: Explained,
+  limits: NeckbandLimits,
+): SchoolLength[] {
+  const N = neckline.seamline;
+  const { neckband, pattern } = garment;
+  const at = (school: string) => `neckband.school.${school}`;
+  const label = (school: BandSchool) => `neckband, ${bandSchoolLabels[school]}`;
+  const easeIn = leaf('share of the curve taken off', neckband.easeIn, 'ratio', 'D');
+  const turn = leaf('total turn of the neckline', pattern.neckline.turnRad, 'rad', 'D');
+  const formula = book.work('neckband.formula', {
+    label: 'neckband by the flat-lying formula',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'N - c * turn * w',
+    terms: { N, c: easeIn, turn, w },
+    by: (v) => flatLyingBand(v.N, v.turn, v.w, v.c),
+  });
+  const flat = limits.liesFlat
+    ? book.work(at('flat'), {
+        label: label('flat'),
+        unit: 'mm',
+        mark: 'D',
+        note: 'The formula, no longer than lies flat and never under the shortest that works.',
+        formula: 'max(min(B, flat), shortest)',
+        terms: { B: formula, flat: limits.liesFlat, shortest: limits.shortest },
+        by: (v) => defaultBand(v.B, v.flat, v.shortest),
+      })
+    : book.work(at('flat'), {
+        label: label('flat'),
+        unit: 'mm',
+        mark: 'D',
+        note: 'A band this wide cannot lie on this neck: only the shortest that works is left.',
+        formula: 'shortest',
+        terms: { shortest: limits.shortest },
+        by: (v) => v.shortest,
+      });
+  const off = (name: string, mm: number) =>
+    book.work(at(name), {
+      label: `neckband, ${name === 'fixed' ? bandSchoolLabels.fixed : 'end of the fixed rule'}`,
+      unit: 'mm',
+      mark: 'T',
+      formula: 'N - off',
+      terms: { N, off: leaf('taken off', mm, 'mm', 'T') },
+      by: (v) => v.N - v.off,
+    });
+  const times = (
+    school: 'tenth' | 'fifth' | 'stretch',
+    ratio: number,
+    what: string,
+    mark: 'T' | 'T, from memory',
+  ) =>
+    book.work(at(school), {
+      label: label(school),
+      unit: 'mm',
+      mark,
+      formula: 'N * r',
+      terms: { N, r: leaf(what, ratio, 'ratio', mark) },
+      by: (v) => v.N * v.r,
+    });
+  const row = ratioByStretch(reading.stretch.value);
+  const schools: SchoolLength[] = [
+    { school: 'flat', label: bandSchoolLabels.flat, length: flat },
+    {
+      school: 'fixed',
+      label: bandSchoolLabels.fixed,
+      length: off('fixed', FIXED_MM.middle),
+      low: off('fixed.low', FIXED_MM.most),
+      high: off('fixed.high', FIXED_MM.least),
+    },
+    { school: 'tenth', label: bandSchoolLabels.tenth, length: times('tenth', 0.9, 'nine tenths', 'T') },
+    { school: 'fifth', label: bandSchoolLabels.fifth, length: times('fifth', 0.8, 'four fifths', 'T') },
+    {
+      school: 'stretch',
+      label: bandSchoolLabels.stretch,
+      length: times('stretch', row.ratio, `ratio for a band of ${row.label}`, 'T, from memory'),
+    },
+  ];
+  if (neckband.printedCutMm !== undefined) {
+    const length = book.work(at('pattern'), {
+      label: label('pattern'),
+      unit: 'mm',
+      mark: 'measured',
+      formula: 'cut - 2 * a',
+      terms: {
+        cut: leaf('cut length the pattern gives', neckband.printedCutMm, 'mm', 'measured'),
+        a: leaf('seam allowance at the neckline', pattern.neckline.allowanceMm, 'mm', 'measured'),
+      },
+      by: (v) => v.cut - 2 * v.a,
+    });
+    schools.push({ school: 'pattern', label: bandSchoolLabels.pattern, length });
+  }
+  if (neckband.ownMm !== undefined) {
+    const length = book.given(at('own'), label('own'), neckband.ownMm, 'mm', 'chosen');
+    schools.push({ school: 'own', label: bandSchoolLabels.own, length });
+  }
+  return schools;
+}
+
+/** The length of the school that is chosen; the default's where that school has no length yet. */
+export function chosenLength({ book, garment }: NeckbandInputs, lengths: readonly SchoolLength[]): Explained {
+  const picked =
+    lengths.find(({ school }) => school === garment.neckband.school) ?? (lengths[0] as SchoolLength);
+  return book.work('neckband.chosen', {
+    label: 'neckband at the seamline',
+    unit: 'mm',
+    mark: 'chosen',
+    note: `School: ${picked.label}.`,
+    formula: 'B',
+    terms: { B: picked.length },
+    by: (v) => v.B,
+  });
+}
