@@ -10,6 +10,8 @@ export default defineConfig({
   outputDir: 'test-results/playwright',
   use: {
     baseURL: 'http://127.0.0.1:4171',
+    actionTimeout: 10_000,
+    navigationTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -37,13 +37,11 @@ export function StageLine({ stages, current, onGo }: Props) {
               type="button"
               className={styles.stop}
               data-state={stages[stage]}
+              aria-label={`${stageLabels[stage]}, ${stateWords[stages[stage]]}`}
               aria-current={stage === current ? 'step' : undefined}
               onClick={() => onGo(stage)}
             >
-              <span>
-                {stageLabels[stage]}
-                <span className="visuallyHidden">, {stateWords[stages[stage]]}</span>
-              </span>
+              <span>{stageLabels[stage]}</span>
               <Dot state={stages[stage]} current={stage === current} />
             </button>
           </li>

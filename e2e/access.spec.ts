@@ -1,0 +1,47 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { views } from './views';
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const [name, path] of views) {
+    test(`${name}, ${colorScheme}: no serious violation, nothing on the console, no outside request`, async ({
+      browser,
+    }) => {
+      const context = await browser.newContext({ colorScheme, viewport: { width: 1280, height: 800 } });
+      const page = await context.newPage();
+      const trouble: string[] = [];
+      page.on('console', (message) => {
+        if (['error', 'warning'].includes(message.type()) && !/404/.test(message.text()))
+          trouble.push(message.text());
+      });
+      page.on('pageerror', (error) => trouble.push(error.message));
+      page.on('request', (request) => {
+        if (!/^(http:\/\/127\.0\.0\.1:4171|data:|blob:)/.test(request.url())) trouble.push(request.url());
+      });
+      await page.goto(path);
+      await expect(page.locator('h1').first()).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+      expect(
+        serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`),
+      ).toEqual([]);
+      expect(trouble).toEqual([]);
+      await context.close();
+    });
+  }
+}
+
+test('at the machine and the table, a tablet shows everything without scrolling sideways', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 768, height: 1024 } });
+  const page = await context.newPage();
+  for (const [name, path] of views) {
+    await page.goto(path);
+    await page.waitForLoadState('networkidle');
+    const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect([name, over <= 0]).toEqual([name, true]);
+  }
+  await context.close();
+});

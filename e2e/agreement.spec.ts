@@ -1,0 +1,77 @@
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import { formatQuantity, phraseText } from '../src/core/explain/display';
+import type { GarmentPlan } from '../src/core/plan/types';
+import { demoFacts } from '../tests/demoFacts';
+
+/** The ticket on the page, the printed ticket, and `bin/plan` of the exported file, to the displayed digit. */
+const FOLDER = 'test-results/exported';
+
+for (const unit of ['cm', 'in'] as const) {
+  for (const [id, { garment }] of demoFacts()) {
+    test(`${garment.name} in ${unit}: page, paper and bin/plan agree`, async ({ page, context, request }) => {
+      await context.addCookies([{ name: 'unit', value: unit, url: 'http://127.0.0.1:4171' }]);
+      const found = (await (await request.get(`/api/jump?q=${encodeURIComponent(garment.name)}`)).json()) as {
+        targets: { href: string; label: string }[];
+      };
+      const href = found.targets.find(({ label }) => label === garment.name)?.href;
+      expect(href).toBe(`/garments/${id}`);
+
+      const exported = await request.get(`/api/garment-files/${id}?measurements=yes`);
+      mkdirSync(FOLDER, { recursive: true });
+      writeFileSync(`${FOLDER}/${id}.json`, await exported.text());
+      const plan = JSON.parse(
+        execFileSync('bin/plan', [`${FOLDER}/${id}.json`], { encoding: 'utf8' }),
+      ) as GarmentPlan;
+      const show = (number: string): string => {
+        const entry = plan.numbers[number];
+        return entry ? formatQuantity(entry.value, entry.unit, unit) : 'missing';
+      };
+      const wanted = plan.ticket.flatMap((group) =>
+        group.rows.map((row) => {
+          const length = row.length && show(row.cut?.length ?? row.length[unit]);
+          const width = row.width && show(row.cut?.width ?? row.width[unit]);
+          return {
+            row: row.id,
+            size: length ? (width ? `${length} × ${width}` : length) : show(row.count),
+            details: row.details.map((detail) => phraseText(detail, plan.numbers, unit)),
+          };
+        }),
+      );
+
+      const rows = (where: string) =>
+        page.locator(where).evaluateAll((elements) =>
+          elements.map((element) => ({
+            row: element.getAttribute('data-row'),
+            text: (element as HTMLElement).innerText.replaceAll(/\s+/g, ' '),
+          })),
+        );
+      await page.goto(href as string);
+      await expect(page.locator('aside [data-row]')).toHaveCount(wanted.length);
+      const onPage = await rows('aside [data-row]');
+      await page.goto(`${href}/ticket`);
+      const onPaper = await rows('article [data-row]');
+      for (const { row, size, details } of wanted) {
+        for (const shown of [onPage, onPaper]) {
+          const text = shown.find((one) => one.row === row)?.text ?? '';
+          expect(text).toContain(size);
+          for (const detail of details) expect(text).toContain(detail);
+        }
+      }
+    });
+  }
+}
+
+test('the printed ticket comes out on A4 and on Letter with its test squares true', async ({ page }) => {
+  await page.goto('/garments/ring-toss/ticket');
+  for (const format of ['A4', 'Letter'] as const) {
+    const pdf = await page.pdf({ format, preferCSSPageSize: false });
+    expect(pdf.subarray(0, 4).toString()).toBe('%PDF');
+  }
+  await page.emulateMedia({ media: 'print' });
+  const size = async (text: string) =>
+    page.getByText(text, { exact: true }).evaluate((element) => element.getBoundingClientRect().width);
+  expect(await size('5 cm square')).toBeCloseTo((50 / 25.4) * 96, 0);
+  expect(await size('2 in square')).toBeCloseTo(2 * 96, 0);
+});

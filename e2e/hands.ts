@@ -1,0 +1,92 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** How a person works the page: by pointer, or by keyboard alone. */
+export interface Hands {
+  readonly fill: (label: string | RegExp, text: string) => Promise<void>;
+  readonly press: (name: string | RegExp) => Promise<void>;
+  readonly follow: (name: string | RegExp) => Promise<void>;
+  readonly pick: (legend: string, name: string) => Promise<void>;
+  readonly select: (label: string, option: string) => Promise<void>;
+  readonly tick: (label: string | RegExp) => Promise<void>;
+}
+
+const exactly = (name: string | RegExp) => (typeof name === 'string' ? { name, exact: true } : { name });
+
+export function pointer(page: Page): Hands {
+  return {
+    fill: (label, text) =>
+      page
+        .getByLabel(label, { exact: typeof label === 'string' })
+        .first()
+        .fill(text),
+    press: (name) => page.getByRole('button', exactly(name)).first().click(),
+    follow: (name) => page.getByRole('link', exactly(name)).first().click(),
+    pick: (legend, name) =>
+      page
+        .getByRole('group', { name: legend, exact: true })
+        .getByRole('radio', { name, exact: true })
+        .check(),
+    select: async (label, option) => {
+      await page.getByLabel(label, { exact: true }).selectOption({ label: option });
+    },
+    tick: (label) =>
+      page
+        .getByLabel(label, { exact: typeof label === 'string' })
+        .first()
+        .check(),
+  };
+}
+
+const MAX_TABS = 150;
+
+/** Tabs forward until the element has the focus; fails when it never gets it. */
+async function tabTo(page: Page, target: Locator): Promise<void> {
+  await expect(target).toBeVisible();
+  for (let at = 0; at < MAX_TABS; at += 1) {
+    if (await target.evaluate((element) => element === document.activeElement)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`expected ${String(target)} to be reached with Tab, it was not in ${MAX_TABS} presses`);
+}
+
+export function keyboard(page: Page): Hands {
+  return {
+    fill: async (label, text) => {
+      await tabTo(page, page.getByLabel(label, { exact: typeof label === 'string' }).first());
+      await page.keyboard.press('Control+A');
+      await page.keyboard.type(text);
+    },
+    press: async (name) => {
+      await tabTo(page, page.getByRole('button', exactly(name)).first());
+      await page.keyboard.press('Enter');
+    },
+    follow: async (name) => {
+      await tabTo(page, page.getByRole('link', exactly(name)).first());
+      await page.keyboard.press('Enter');
+    },
+    pick: async (legend, name) => {
+      const group = page.getByRole('group', { name: legend, exact: true });
+      const checked = group.getByRole('radio', { checked: true });
+      const first = (await checked.count()) > 0 ? checked.first() : group.getByRole('radio').first();
+      await tabTo(page, first);
+      const wanted = group.getByRole('radio', { name, exact: true });
+      if ((await checked.count()) === 0) await page.keyboard.press('Space');
+      for (let at = 0; at < 10 && !(await wanted.isChecked()); at += 1)
+        await page.keyboard.press('ArrowRight');
+      expect(await wanted.isChecked()).toBe(true);
+    },
+    select: async (label, option) => {
+      await tabTo(page, page.getByLabel(label, { exact: true }));
+      await page.keyboard.type(option);
+      await expect(page.getByLabel(label, { exact: true }).locator('option:checked')).toHaveText(option);
+    },
+    tick: async (label) => {
+      await tabTo(page, page.getByLabel(label, { exact: typeof label === 'string' }).first());
+      await page.keyboard.press('Space');
+    },
+  };
+}
+
+/** Waits until everything typed is on the disk. */
+export const saved = (page: Page): Promise<void> =>
+  expect(page.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();

@@ -1,0 +1,199 @@
+import { expect, test, type Page } from '@playwright/test';
+import { keyboard, pointer, saved, type Hands } from './hands';
+
+interface Story {
+  readonly name: string;
+  readonly unit: 'cm' | 'in';
+  readonly hands: (page: Page) => Hands;
+  readonly rest: string;
+  readonly pulls: readonly (readonly [string, string])[];
+  readonly body: Readonly<Record<string, string>>;
+  /** A fitted tee takes a tenth of the median stretch: 15.1 of 10 → 5.1 %; 6 1/16 of 4 → 5.2 %. */
+  readonly worn: string;
+  readonly front: string;
+  readonly back: string;
+  readonly shoulder: string;
+  /** Neckband cut length × width as worked out by hand from the typed values, below. */
+  readonly neckband: string;
+  readonly wearer: string;
+}
+
+/*
+ * By hand, in mm, mark D throughout: seamline N = front + back − 4·6 + 4.8869·6; band = N − 0.84·4.8869·20,
+ * longest that lies flat 1.05·(N − 4.8869·20); cut = band + 12; width = 2·(20 + 6) = 52.
+ * cm: front 32, back 19 → N 515.3; fold 417.6, flat 438.5; formula 433.2 → cut 445.2 → 44.5 × 5.2 cm.
+ * in: front 12 ½, back 7 ½ → 508 mm → N 513.3; formula 431.2, flat 436.4 → cut 443.2 mm = 17.45 in → 17 ½; width 2.05 in → 2 1/16.
+ */
+const METRIC = {
+  unit: 'cm',
+  rest: '10',
+  pulls: [
+    ['15', '10,1'],
+    ['15.2', '10.1'],
+    ['15.1', '101 mm'],
+  ],
+  body: { 'Bust or chest': '92', Hip: '98', Biceps: '29', Head: '56' },
+  worn: '5.1 %',
+  front: '32',
+  back: '19',
+  shoulder: '12',
+  neckband: '44.5 cm × 5.2 cm',
+} as const;
+const INCHES = {
+  unit: 'in',
+  rest: '4',
+  pulls: [
+    ['6', '4'],
+    ['6 1/16', '4'],
+    ['6⅛"', '4 1/32'],
+  ],
+  body: { 'Bust or chest': '36 1/4', Hip: '38.5', Biceps: '11⅜', Head: '22' },
+  worn: '5.2 %',
+  front: '12 1/2',
+  back: '7½',
+  shoulder: '4 3/4',
+  neckband: '17 ½ in × 2 1/16 in',
+} as const;
+
+const stories: readonly Story[] = [
+  { ...METRIC, name: 'in centimetres', hands: pointer, wearer: 'Cleo' },
+  { ...INCHES, name: 'in inches', hands: pointer, wearer: 'Imre' },
+  { ...METRIC, name: 'on the keyboard alone', hands: keyboard, wearer: 'Kaya' },
+];
+
+for (const story of stories) {
+  test(`from a swatch and a tape to a ticket, ${story.name}`, async ({ page, context }) => {
+    test.setTimeout(180_000);
+    await context.addCookies([{ name: 'unit', value: story.unit, url: 'http://127.0.0.1:4171' }]);
+    const hands = story.hands(page);
+    const { unit } = story;
+    const cloth = `Plover jersey of ${story.wearer}`;
+    const tee = `Lake tee of ${story.wearer}`;
+
+    await test.step('a wearer, measured', async () => {
+      await page.goto('/wearers');
+      await hands.fill('A wearer’s name', story.wearer);
+      await hands.press('Add a wearer');
+      await expect(page.getByLabel('Wearer’s name')).toHaveValue(story.wearer);
+      await hands.press('Measure');
+      for (const [label, text] of Object.entries(story.body)) await hands.fill(`${label} (${unit})`, text);
+      await saved(page);
+    });
+
+    await test.step('a cloth, tested', async () => {
+      await page.goto('/cloth');
+      await hands.fill('A cloth’s name', cloth);
+      await hands.press('Add a cloth');
+      await expect(page.getByRole('heading', { name: 'Pull it across' })).toBeVisible();
+      for (const [pulled, released] of story.pulls) {
+        await hands.fill(`At rest (${unit})`, story.rest);
+        await hands.fill(`Pulled, still easy (${unit})`, pulled);
+        await hands.fill(`Let go, one minute (${unit})`, released);
+        await hands.press('Keep this pull');
+        await expect(page.getByLabel(`Pulled, still easy (${unit})`)).toHaveValue('');
+      }
+      await expect(page.getByText('Every pull kept (3)')).toBeVisible();
+      await expect(page.getByText('Holds negative ease for any use.')).toBeVisible();
+      await saved(page);
+    });
+
+    await test.step('a tee for the one out of the other', async () => {
+      await page.goto('/garments/new');
+      await hands.fill('Name', tee);
+      await hands.pick('How it is meant to sit', 'Fitted');
+      await hands.select('For', story.wearer);
+      await hands.select('Cloth', cloth);
+      await hands.press('Start');
+      await expect(page.getByLabel('Garment’s name')).toHaveValue(tee);
+    });
+    const address = page.url();
+
+    await test.step('negative ease for that cloth', async () => {
+      await hands.press(/^Fit, /);
+      await expect(page.getByRole('heading', { name: 'How close at the bust or chest' })).toBeVisible();
+      await expect(page.getByText(story.worn, { exact: true }).first()).toBeVisible();
+      await hands.press('This is right: on to Bands');
+    });
+
+    await test.step('the neckband', async () => {
+      await hands.fill(`Front piece, edge to edge (${unit})`, story.front);
+      await hands.fill(`Back piece, edge to edge (${unit})`, story.back);
+      await expect(page.getByRole('heading', { name: 'How long the neckband can be' })).toBeVisible();
+      await hands.press(/^Shoulders to measure/);
+      await hands.fill(`Shoulder seam (${unit})`, story.shoulder);
+    });
+    await saved(page);
+    await hands.press('This is right: on to Cut');
+    await expect(
+      page.getByRole('complementary', { name: 'Ticket' }).locator('[data-row=neckband]'),
+    ).toContainText(story.neckband.split(' × ')[0] as string);
+
+    await test.step('the printed ticket', async () => {
+      await hands.follow('Print ticket');
+      await expect(page.locator('[data-row=neckband] [data-size]')).toHaveText(story.neckband);
+      await page.goto(`${address}?stage=cut`);
+    });
+
+    await test.step('ticks off what is cut', async () => {
+      for (const row of [
+        'Front',
+        'Back',
+        'Sleeve, left',
+        'Sleeve, right',
+        'Neckband',
+        'Shoulder, left',
+        'Shoulder, right',
+      ])
+        await hands.tick(`${row} is cut`);
+      await expect(page.getByText('7 of 7 cut')).toBeVisible();
+      await expect(page.getByText('Left 2 of 2 cut, right 2 of 2 cut.')).toBeVisible();
+      await hands.press('On to Sew');
+    });
+
+    await test.step('follows the sewing steps', async () => {
+      const steps = page.locator('[data-step]');
+      const count = 14;
+      await expect(steps).toHaveCount(count);
+      for (let at = 0; at < count; at += 1) {
+        await expect(page.locator(`[data-step][data-open=true]`)).toHaveCount(1);
+        await hands.press('Done, next');
+        await expect(page.getByText(`${at + 1} of ${count} done`)).toBeVisible();
+      }
+      await hands.press('On to Wear');
+    });
+
+    await test.step('writes what came out', async () => {
+      await hands.pick('Bust or chest', 'right');
+      await hands.pick('Neckline', 'lies flat');
+      await hands.fill('What came out', 'Lies well. Sleeves a touch long.');
+      await hands.fill('Next time', 'Sleeves shorter.');
+      await hands.press('Keep this try-on');
+      await expect(page.getByText('Next time: Sleeves shorter.')).toBeVisible();
+      await saved(page);
+    });
+
+    await test.step('closes the laptop, comes back, and everything is there', async () => {
+      await page.close();
+      const again = await context.newPage();
+      await again.goto(address);
+      await expect(again.getByText('Bust or chest: right · Neckline: lies flat')).toBeVisible();
+      await expect(again.getByText('7 of 7 cut')).toBeVisible();
+      await again.goto(`${address}?stage=sew`);
+      await expect(again.getByText('14 of 14 done')).toBeVisible();
+      await again.goto('/');
+      await expect(again.getByRole('listitem').filter({ hasText: tee })).toContainText(
+        'Next time: Sleeves shorter.',
+      );
+    });
+
+    await test.step('and the next tee for that wearer is told', async () => {
+      const next = await context.newPage();
+      await next.goto(address);
+      await next.getByRole('button', { name: 'Make another' }).click();
+      await expect(next.getByLabel('Garment’s name')).toHaveValue(`${tee}, again`);
+      await expect(next.getByRole('region', { name: 'From earlier garments' })).toContainText(
+        'Next time: Sleeves shorter.',
+      );
+    });
+  });
+}
