@@ -1,8 +1,9 @@
 # Shared by bin/demo and bin/check: installs the npm packages when they are missing or the lock file is newer.
+# Not `npm ci`: it refuses a lock file made where the registry lacks other platforms' optional binaries.
 install_packages() {
   if [ ! -f node_modules/.idle-stretch-installed ] || [ package-lock.json -nt node_modules/.idle-stretch-installed ]; then
     echo "Installing packages; the first time the database driver is compiled, which takes a few minutes."
-    npm ci --no-audit --no-fund
+    npm install --no-save --no-audit --no-fund
     touch node_modules/.idle-stretch-installed
   fi
 }

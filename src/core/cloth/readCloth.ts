@@ -1,4 +1,4 @@
-import type { Explained, Phrase } from '../explain/explained';
+import type { Explained, Phrase, Term } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection, ClothTest } from '../facts/cloth';
 import { MAX_SPREAD, growthOf, neckInOf, readingFault, recoveryOf, stretchOf } from './handTest';
@@ -103,39 +103,9 @@ function readDirection(
   const values = repeats.map((repeat) => repeat.value);
   const counts = Math.max(...values) - Math.min(...values) > MAX_SPREAD ? 'lowest' : 'median';
   const stretching = tests.filter((test) => test.pulledMm > test.restMm);
-  const growth = middle(
-    book,
-    `${prefix}.growth`,
-    `stays longer ${which}`,
-    'S',
-    'ASTM D2594',
-    '(max(C, A) - A) / A',
-    stretching,
-    released,
-    ({ A, C }) => growthOf(A, C),
-  );
-  const recovery = middle(
-    book,
-    `${prefix}.recovery`,
-    `comes back ${which}`,
-    'D',
-    undefined,
-    '(B - max(C, A)) / (B - A)',
-    stretching,
-    released,
-    ({ A, B, C }) => recoveryOf(A, B, C),
-  );
-  const neckIn = middle(
-    book,
-    `${prefix}.neckIn`,
-    `neck-in ${which}`,
-    'D',
-    undefined,
-    '(1 - W1 / W0) / (B / A - 1)',
-    stretching,
-    widths,
-    ({ A, B, W0, W1 }) => neckInOf(A, B, W0, W1),
-  );
+  const growth = middle(book, prefix, which, stretching, DERIVED.growth);
+  const recovery = middle(book, prefix, which, stretching, DERIVED.recovery);
+  const neckIn = middle(book, prefix, which, stretching, DERIVED.neckIn);
   return {
     stretch: pick(book, `${prefix}.stretch`, `stretch ${which}`, repeats, counts),
     repeats,
@@ -147,52 +117,83 @@ function readDirection(
   };
 }
 
-type Lengths = { A: number; B: number; C: number; W0: number; W1: number };
+/** A length of one pull: its field, and what it is called. */
+const LENGTHS = {
+  A: ['restMm', 'at rest'],
+  B: ['pulledMm', 'pulled'],
+  C: ['releasedMm', 'let go'],
+  W0: ['restWidthMm', 'width at rest'],
+  W1: ['pulledWidthMm', 'width while pulled'],
+} as const satisfies Readonly<Record<string, readonly [keyof ClothTest, string]>>;
+type Lengths = Record<keyof typeof LENGTHS, number>;
 
-const released = (test: ClothTest): Lengths | undefined =>
-  test.releasedMm === undefined
-    ? undefined
-    : { A: test.restMm, B: test.pulledMm, C: test.releasedMm, W0: 1, W1: 1 };
+/** A quantity worked out of each pull that has the lengths it takes. */
+interface Derived {
+  readonly name: 'growth' | 'recovery' | 'neckIn';
+  readonly label: string;
+  readonly mark: Explained['mark'];
+  readonly note?: string;
+  readonly formula: string;
+  readonly takes: readonly (keyof Lengths)[];
+  readonly by: (lengths: Lengths) => number;
+}
 
-const widths = (test: ClothTest): Lengths | undefined =>
-  test.restWidthMm === undefined || test.pulledWidthMm === undefined
-    ? undefined
-    : { A: test.restMm, B: test.pulledMm, C: test.restMm, W0: test.restWidthMm, W1: test.pulledWidthMm };
-
-const LENGTH_LABELS: Readonly<Record<keyof Lengths, string>> = {
-  A: 'at rest',
-  B: 'pulled',
-  C: 'let go',
-  W0: 'width at rest',
-  W1: 'width while pulled',
+const DERIVED: Readonly<Record<Derived['name'], Derived>> = {
+  growth: {
+    name: 'growth',
+    label: 'stays longer',
+    mark: 'S',
+    note: 'ASTM D2594',
+    formula: '(max(C, A) - A) / A',
+    takes: ['A', 'C'],
+    by: ({ A, C }) => growthOf(A, C),
+  },
+  recovery: {
+    name: 'recovery',
+    label: 'comes back',
+    mark: 'D',
+    formula: '(B - max(C, A)) / (B - A)',
+    takes: ['A', 'B', 'C'],
+    by: ({ A, B, C }) => recoveryOf(A, B, C),
+  },
+  neckIn: {
+    name: 'neckIn',
+    label: 'neck-in',
+    mark: 'D',
+    formula: '(1 - W1 / W0) / (B / A - 1)',
+    takes: ['A', 'B', 'W0', 'W1'],
+    by: ({ A, B, W0, W1 }) => neckInOf(A, B, W0, W1),
+  },
 };
 
 /** One number per test that has the readings, and their median. */
 function middle(
   book: Ledger,
-  id: string,
-  label: string,
-  mark: Explained['mark'],
-  note: string | undefined,
-  formula: string,
+  prefix: string,
+  which: ClothDirection,
   tests: readonly ClothTest[],
-  lengthsOf: (test: ClothTest) => Lengths | undefined,
-  by: (lengths: Lengths) => number,
+  { name, label, mark, note, formula, takes, by }: Derived,
 ): Explained | undefined {
-  const used = (Object.keys(LENGTH_LABELS) as (keyof Lengths)[]).filter((key) =>
-    new RegExp(`\\b${key}\\b`).test(formula),
-  );
-  const each = tests.flatMap((test, at) => {
-    const lengths = lengthsOf(test);
-    if (!lengths) return [];
-    const terms = Object.fromEntries(
-      used.map((key) => [key, leaf(LENGTH_LABELS[key], lengths[key], 'mm', 'measured')]),
-    );
-    const working = { label: `${label}, pull ${at + 1}`, unit: 'share', mark, formula, terms } as const;
-    const values = (moved: Record<string, number>) => by({ ...lengths, ...moved });
-    return [book.work(`${id}${at + 1}`, { ...working, by: values, ...(note ? { note } : {}) })];
+  const each: Explained[] = [];
+  tests.forEach((test, at) => {
+    const terms = {} as Record<keyof Lengths, Term>;
+    for (const key of takes) {
+      const [field, words] = LENGTHS[key];
+      const mm = test[field];
+      if (mm === undefined) return;
+      terms[key] = leaf(words, mm, 'mm', 'measured');
+    }
+    const working = {
+      label: `${label} ${which}, pull ${at + 1}`,
+      unit: 'share',
+      mark,
+      formula,
+      terms,
+      by,
+    } as const;
+    each.push(book.work(`${prefix}.${name}${at + 1}`, note === undefined ? working : { ...working, note }));
   });
-  return each.length === 0 ? undefined : pick(book, id, label, each, 'median');
+  return each.length === 0 ? undefined : pick(book, `${prefix}.${name}`, `${label} ${which}`, each, 'median');
 }
 
 function pick(

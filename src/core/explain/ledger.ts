@@ -17,6 +17,8 @@ export interface Ledger {
   readonly numbers: Readonly<Record<string, Explained>>;
   /** Computes a number from its terms. Throws on a repeated id or a result that is not finite (misuse). */
   work<T extends Record<string, Input>>(id: string, working: Working<T>): Explained;
+  /** Takes in numbers worked out elsewhere. */
+  adopt(entries: readonly Explained[]): void;
   /** Enters a fact, a rule of the trade or a choice as a number in its own right. */
   given(id: string, label: string, value: number, unit: Quantity, mark: Mark, note?: string): Explained;
 }
@@ -25,10 +27,11 @@ export interface Ledger {
 export const SENSITIVITY_STEP = 0.01;
 
 export function createLedger(): Ledger {
-  const numbers: Record<string, Explained> = {};
+  const numbers: Record<string, Explained> = Object.create(null) as Record<string, Explained>;
   const enter = (entry: Explained): Explained => {
-    if (numbers[entry.id])
+    if (numbers[entry.id] !== undefined) {
       throw new Error(`expected a new number id, got "${entry.id}" twice; name each once`);
+    }
     if (!Number.isFinite(entry.value)) {
       throw new Error(
         `expected a finite number for "${entry.id}", got ${entry.value}; guard its inputs first`,
@@ -39,6 +42,9 @@ export function createLedger(): Ledger {
   };
   return {
     numbers,
+    adopt(entries) {
+      for (const entry of entries) enter(entry);
+    },
     work(id, { label, unit, mark, formula, terms, by, note }) {
       const values = {} as { [K in keyof typeof terms]: number };
       const named: Record<string, Term> = {};
@@ -48,33 +54,22 @@ export function createLedger(): Ledger {
         named[key] = isExplained(term) ? reference(term) : term;
       }
       const value = by(values);
-      return enter({
-        id,
-        label,
-        value,
-        unit,
-        formula,
-        terms: named,
-        mark,
-        ...(note === undefined ? {} : { note }),
-        ...sensitivityOf(values, value, by),
-      });
+      const entry: Writable<Explained> = { id, label, value, unit, formula, terms: named, mark };
+      if (note !== undefined) entry.note = note;
+      const sensitivity = sensitivityOf(values, value, by);
+      if (sensitivity) entry.sensitivity = sensitivity;
+      return enter(entry);
     },
     given(id, label, value, unit, mark, note) {
       const terms = { x: { label, value, unit, mark } };
-      return enter({
-        id,
-        label,
-        value,
-        unit,
-        formula: 'x',
-        terms,
-        mark,
-        ...(note === undefined ? {} : { note }),
-      });
+      const entry: Writable<Explained> = { id, label, value, unit, formula: 'x', terms, mark };
+      if (note !== undefined) entry.note = note;
+      return enter(entry);
     },
   };
 }
+
+type Writable<T> = { -readonly [K in keyof T]: T[K] };
 
 /** A leaf input: a fact, a choice or a rule of the trade, with its mark. */
 export const leaf = (label: string, value: number, unit: Quantity, mark: Mark): Term => ({
@@ -88,24 +83,28 @@ const isExplained = (input: Input): input is Explained => 'id' in input;
 
 const reference = ({ id, label, value, unit }: Explained): Term => ({ label, value, unit, of: id });
 
+/** Moves each term in place and back: a plan has hundreds of numbers and must be done within a frame. */
 function sensitivityOf<V extends Record<string, number>>(
   values: V,
   value: number,
   by: (values: V) => number,
-) {
-  const keys = Object.keys(values);
-  if (keys.length < 2) return {};
-  let best: { term: string; change: number } | undefined;
-  const moved: Record<string, number> = { ...values };
-  for (const key of keys) {
+): Explained['sensitivity'] {
+  const moved = values as Record<string, number>;
+  let term: string | undefined;
+  let most = 0;
+  let count = 0;
+  for (const key in values) {
+    count += 1;
     const old = moved[key] as number;
     moved[key] = old * (1 + SENSITIVITY_STEP);
-    const change = by(moved as V) - value;
+    const change = by(values) - value;
     moved[key] = old;
-    if (Number.isFinite(change) && Math.abs(change) > Math.abs(best?.change ?? 0))
-      best = { term: key, change };
+    if (Math.abs(change) > Math.abs(most) && Number.isFinite(change)) {
+      term = key;
+      most = change;
+    }
   }
-  return best ? { sensitivity: best } : {};
+  return term === undefined || count < 2 ? undefined : { term, change: most };
 }
 
 /**

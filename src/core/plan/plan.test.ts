@@ -88,6 +88,14 @@ describe('fit', () => {
   });
 });
 
+test('planning again, and with a cloth changed, is the same as planning afresh', () => {
+  const facts = demoFact('ring-toss');
+  const fresh = () => structuredClone(facts);
+  expect(plan(facts)).toEqual(plan(fresh()));
+  plan({ ...facts, outer: demoFact('trapeze').outer ?? newCloth('x') });
+  expect(plan(facts)).toEqual(plan(fresh()));
+});
+
 describe('what is cut stays as cut', () => {
   const facts = demoFact('ring-toss');
   const wider = change(facts, { neckband: { ...facts.garment.neckband, finishedMm: 25 } });

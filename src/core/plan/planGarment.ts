@@ -1,4 +1,5 @@
-import { readCloth, type ClothReading, type DirectionReading } from '../cloth/readCloth';
+import type { ClothReading, DirectionReading } from '../cloth/readCloth';
+import { readClothOnce } from '../cloth/readClothOnce';
 import { createLedger } from '../explain/ledger';
 import { catalogue } from '../garments/catalogue';
 import { planMeasures } from './measures';
@@ -33,8 +34,8 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const kind = catalogue[garment.kind];
   const book = createLedger();
   const { measures, body } = planMeasures(book, facts, kind, onDate);
-  const outer = facts.outer && readCloth(book, 'outer', facts.outer);
-  const band = facts.band && readCloth(book, 'band', facts.band);
+  const outer = facts.outer && readClothOnce(book, 'outer', facts.outer);
+  const band = facts.band && readClothOnce(book, 'band', facts.band);
   const setups = planSetups(book, garment, facts.outer);
   const zones = planZones(book, garment, kind, body, outer);
   const neckline = planNeckline(book, garment.pattern.neckline);

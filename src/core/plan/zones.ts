@@ -2,20 +2,12 @@ import type { ClothReading } from '../cloth/readCloth';
 import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import type { EaseSchool, Garment, ZoneChoice } from '../facts/garment';
-import { extensionFromEase, negativeEase, restGirth, wornExtension } from '../fit/ease';
-import { LIMITS, MAX_WORN_EXTENSION } from '../fit/limits';
-import {
-  CLASS_REDUCTION,
-  CLOSENESS,
-  DEFAULT_SHARE,
-  KIND_RANGE,
-  LOOSE_CHEST_MM,
-  easeSchoolLabels,
-  extensionByShare,
-  looseEase,
-} from '../fit/schools';
+import { negativeEase, restGirth, wornExtension } from '../fit/ease';
+import { MAX_WORN_EXTENSION } from '../fit/limits';
+import { DEFAULT_SHARE, LOOSE_CHEST_MM, easeSchoolLabels, extensionByShare, looseEase } from '../fit/schools';
 import type { GarmentKind, Zone } from '../garments/garmentKind';
 import type { Body } from './measures';
+import { planShared, type Shared } from './sharedFit';
 import type { ZonePlan, ZoneSchool } from './types';
 
 /** How close a zone is unless the person says otherwise: loose by an amount, else the style's share of stretch. */
@@ -25,11 +17,11 @@ export function defaultZoneChoice(style: Garment['style']): ZoneChoice {
 
 interface ZoneInputs {
   readonly book: Ledger;
+  readonly shared: Shared;
   readonly at: string;
   readonly body: Explained;
   readonly chest: Explained;
   readonly stretch: Explained;
-  readonly reading: ClothReading;
   readonly style: Garment['style'];
   /** Whether the person picked this zone's closeness, or it is the default. */
   readonly picked: 'chosen' | 'T, from memory';
@@ -45,16 +37,17 @@ export function planZones(
 ): readonly ZonePlan[] {
   const stretch = outer?.around && outer[outer.around]?.stretch;
   if (!outer || !stretch) return [];
+  const shared = planShared(book, garment.style, stretch, outer);
   return kind.zones.flatMap((zone) => {
     const girth = body[zone.measure];
     if (!girth) return [];
     const inputs: ZoneInputs = {
       book,
+      shared,
       at: `fit.${zone.id}`,
       body: girth,
       chest: body.bust ?? girth,
       stretch,
-      reading: outer,
       style: garment.style,
       picked: garment.fit[zone.id] ? 'chosen' : 'T, from memory',
     };
@@ -125,33 +118,9 @@ function planZone(inputs: ZoneInputs, zone: Zone, garment: Garment): ZonePlan {
             by: ({ S, e }) => S / e,
           }).id,
         }),
-    limit: book.work(`${at}.limit`, {
-      label: 'most it may be worn at',
-      unit: 'share',
-      mark: 'T',
-      formula: 'min(worn * S, cap)',
-      terms: {
-        worn: leaf('share of the stretch that may be worn', LIMITS.worn, 'share', 'T'),
-        S: stretch,
-        cap: leaf('cap without a pull curve', MAX_WORN_EXTENSION, 'share', 'T'),
-      },
-      by: ({ worn, S, cap }) => Math.min(worn * S, cap),
-    }).id,
+    limit: inputs.shared.limit.id,
     schools,
-    stops: CLOSENESS.map(({ label, share }) => ({
-      label,
-      extension: book.work(`${at}.stop.${label}`, {
-        label: `worn extension that feels ${label}`,
-        unit: 'share',
-        mark: 'T, from memory',
-        formula: 'share * S',
-        terms: {
-          share: leaf(`share of the stretch that feels ${label}`, share, 'share', 'T, from memory'),
-          S: stretch,
-        },
-        by: (v) => v.share * v.S,
-      }).id,
-    })),
+    stops: inputs.shared.stops,
     ...(patternGirth === undefined ? {} : { pattern: patternAdvice(book, at, zone, rest, patternGirth) }),
   };
 }
@@ -186,34 +155,21 @@ function chosenRest(inputs: ZoneInputs, choice: ZoneChoice, schools: readonly Zo
   });
 }
 
-function shareSchool(inputs: ZoneInputs): ZoneSchool {
-  const { book, at, body, style } = inputs;
-  const share = style === 'loose' ? 0 : DEFAULT_SHARE[style];
-  const extension = byShare(inputs, `${at}.school.share.extension`, share, 'T, from memory');
-  const rest = restAt(book, `${at}.school.share.rest`, 'garment by share of stretch', body, extension);
-  return { school: 'share', label: easeSchoolLabels.share, extension: extension.id, rest: rest.id };
+function shareSchool({ book, at, body, shared }: ZoneInputs): ZoneSchool {
+  const rest = restAt(book, `${at}.school.share.rest`, 'garment by share of stretch', body, shared.byShare);
+  return { school: 'share', label: easeSchoolLabels.share, extension: shared.byShare.id, rest: rest.id };
 }
 
-function classSchool({ book, at, body, reading }: ZoneInputs): ZoneSchool {
-  const kind = reading.stretchClass ?? 'stable';
-  const reduction = leaf(`reduction for ${kind} cloth`, CLASS_REDUCTION[kind], 'share', 'S, from memory');
-  const extension = book.work(`${at}.school.class.extension`, {
-    label: 'worn extension by stretch class',
-    unit: 'share',
-    mark: 'S, from memory',
-    note: 'textbook reduction factors',
-    formula: 'n / (1 - n)',
-    terms: { n: reduction },
-    by: ({ n }) => extensionFromEase(n),
-  });
-  const rest = restAt(book, `${at}.school.class.rest`, 'garment by stretch class', body, extension);
-  return { school: 'class', label: easeSchoolLabels.class, extension: extension.id, rest: rest.id };
+function classSchool({ book, at, body, shared }: ZoneInputs): ZoneSchool {
+  const rest = restAt(book, `${at}.school.class.rest`, 'garment by stretch class', body, shared.byClass);
+  return { school: 'class', label: easeSchoolLabels.class, extension: shared.byClass.id, rest: rest.id };
 }
 
 function kindSchool(inputs: ZoneInputs): ZoneSchool {
-  const { book, at, body, style } = inputs;
-  const label = style === 'regular' ? 'usual for a tee' : `usual for a ${style} tee`;
-  if (style === 'loose') {
+  const { book, at, body, shared } = inputs;
+  const { byKind } = shared;
+  if (!byKind) {
+    const label = 'usual for a loose tee';
     const rest = looseRest(inputs, `${at}.school.kind.rest`);
     const extension = book.work(`${at}.school.kind.extension`, {
       label: `worn extension ${label}`,
@@ -225,36 +181,9 @@ function kindSchool(inputs: ZoneInputs): ZoneSchool {
     });
     return { school: 'kind', label, extension: extension.id, rest: rest.id };
   }
-  const [low, high] = KIND_RANGE[style];
-  const bound = (name: 'low' | 'high', ease: number) =>
-    book.work(`${at}.school.kind.${name}`, {
-      label: `${name === 'low' ? 'least' : 'most'} worn extension ${label}`,
-      unit: 'share',
-      mark: 'T, from memory',
-      formula: 'n / (1 - n)',
-      terms: { n: leaf(`negative ease, ${name} end`, ease, 'share', 'T, from memory') },
-      by: ({ n }) => extensionFromEase(n),
-    });
-  const extension = book.work(`${at}.school.kind.extension`, {
-    label: `worn extension ${label}`,
-    unit: 'share',
-    mark: 'T, from memory',
-    formula: '((a + b) / 2) / (1 - (a + b) / 2)',
-    terms: {
-      a: leaf('negative ease, low end', low, 'share', 'T, from memory'),
-      b: leaf('negative ease, high end', high, 'share', 'T, from memory'),
-    },
-    by: ({ a, b }) => extensionFromEase((a + b) / 2),
-  });
-  const rest = restAt(book, `${at}.school.kind.rest`, `garment, ${label}`, body, extension);
-  return {
-    school: 'kind',
-    label,
-    extension: extension.id,
-    rest: rest.id,
-    low: bound('low', low).id,
-    high: bound('high', high).id,
-  };
+  const { label, middle, low, high } = byKind;
+  const rest = restAt(book, `${at}.school.kind.rest`, `garment, ${label}`, body, middle);
+  return { school: 'kind', label, extension: middle.id, rest: rest.id, low: low.id, high: high.id };
 }
 
 function looseRest({ book, body, chest }: ZoneInputs, id: string): Explained {

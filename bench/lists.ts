@@ -1,0 +1,51 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { newTee } from '../src/core/facts/garment';
+import { openDatabase, type Database } from '../src/data/database';
+import { migrateDatabase } from '../src/data/migrate';
+import { write } from '../src/server/recordRoutes';
+import { garmentLines } from '../src/server/views';
+import { household } from '../src/demo/household';
+import { TODAY } from '../tests/demoFacts';
+
+const RUNS = 60;
+const FULL_PAGE = 20;
+
+/** Time to list a database of 2,000 garments over that of 20, the same twenty lines shown. */
+export function listRatio(): number {
+  const folder = mkdtempSync(join(tmpdir(), 'idle-stretch-bench-'));
+  const timeOf = (count: number): number => {
+    const path = join(folder, `${count}.db`);
+    migrateDatabase(path, new Date(0));
+    const db = openDatabase(path);
+    fill(db, count);
+    const list = () => garmentLines(db, { limit: FULL_PAGE });
+    for (let at = 0; at < 10; at += 1) list();
+    const start = performance.now();
+    for (let at = 0; at < RUNS; at += 1) list();
+    db.$client.close();
+    return (performance.now() - start) / RUNS;
+  };
+  const ratio = timeOf(2000) / timeOf(20);
+  rmSync(folder, { recursive: true, force: true });
+  return ratio;
+}
+
+function fill(db: Database, count: number): void {
+  const { wearers, cloths, garments } = household(TODAY);
+  const model = garments['ring-toss'] ?? newTee('Tee');
+  const made = write(db, {
+    label: 'Fill',
+    ops: [
+      ...Object.entries(wearers).map(([id, facts]) => ({ op: 'create', kind: 'wearer', id, facts }) as const),
+      ...Object.entries(cloths).map(([id, facts]) => ({ op: 'create', kind: 'cloth', id, facts }) as const),
+      ...Array.from(
+        { length: count },
+        (_, at) =>
+          ({ op: 'create', kind: 'garment', id: `g${at}`, facts: { ...model, name: `Tee ${at}` } }) as const,
+      ),
+    ],
+  });
+  if (!made.ok) throw new Error(`expected the bench's garments to be taken, got ${made.code}`);
+}

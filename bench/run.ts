@@ -1,0 +1,19 @@
+import { browserFigures } from './browser';
+import { listRatio } from './lists';
+import { plansPerFrame } from './plans';
+
+/** Prints every figure as a ratio against its stated baseline. Never a test: machines differ. */
+const line = (what: string, figure: string, aim: string) =>
+  console.log(`${what.padEnd(64)} ${figure.padStart(10)}   aim ${aim}`);
+const two = (value: number) => value.toFixed(2);
+
+line('whole tee plans in a frame of 16.7 ms', plansPerFrame().toFixed(1), '16 or more');
+line('listing 2,000 garments over listing 20', two(listRatio()), 'under 2');
+void browserFigures().then(({ typing, sliding, scriptKb, demoSeconds }) => {
+  line('key press to paint, share of a frame, median', two(typing.median), 'under 1');
+  line('key press to paint, share of a frame, 95th percentile', two(typing.high), 'under 2');
+  line('slider move to paint, share of a frame, median', two(sliding.median), 'under 1');
+  line('slider move to paint, share of a frame, 95th percentile', two(sliding.high), 'under 2');
+  line('JavaScript of the garment page over 250 kB, gzipped', two(scriptKb / 250), '1 or less');
+  line('bin/demo on an installed tree to its first page, over 1 s', two(demoSeconds), 'small');
+});

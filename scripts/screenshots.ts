@@ -1,0 +1,64 @@
+import { spawn } from 'node:child_process';
+import { chromium } from '@playwright/test';
+import config from '../playwright.config';
+
+/** Takes the pictures in docs/screenshots from the demo household, on a server and a database of their own. */
+const BASE = 'http://127.0.0.1:4171';
+
+const SHOTS: readonly (readonly [
+  file: string,
+  path: string,
+  options?: { unit?: 'in'; dark?: true; tablet?: true; whole?: true },
+])[] = [
+  ['table', '/'],
+  ['garments', '/garments'],
+  ['cloth', '/cloth/heron-jersey'],
+  ['wearer', '/wearers/wren'],
+  ['measure', '/garments/rigging?stage=measure'],
+  ['stretch', '/garments/ring-toss?stage=stretch'],
+  ['fit', '/garments/trapeze?stage=fit'],
+  ['bands', '/garments/lantern?stage=bands', { unit: 'in' }],
+  ['cut', '/garments/matinee?stage=cut'],
+  ['sew', '/garments/ring-toss?stage=sew', { tablet: true }],
+  ['wear', '/garments/curtain?stage=wear'],
+  ['cannot-work', '/garments/buoy?stage=bands', { dark: true }],
+  ['ticket', '/garments/ring-toss/ticket', { whole: true }],
+];
+
+async function main(): Promise<void> {
+  const server = spawn('bash', ['e2e/serve.sh'], { stdio: 'ignore', detached: true });
+  const browser = await chromium.launch(config.use?.launchOptions ?? {});
+  try {
+    await waitFor(BASE);
+    for (const [file, path, { unit = 'cm', dark, tablet, whole } = {}] of SHOTS) {
+      const context = await browser.newContext({
+        viewport: tablet ? { width: 768, height: 1024 } : { width: 1280, height: 800 },
+        colorScheme: dark ? 'dark' : 'light',
+      });
+      await context.addCookies([{ name: 'unit', value: unit, url: BASE }]);
+      const page = await context.newPage();
+      await page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
+      await page.screenshot({ path: `docs/screenshots/${file}.png`, fullPage: whole ?? false });
+      await context.close();
+    }
+  } finally {
+    await browser.close();
+    process.kill(-(server.pid as number), 'SIGKILL');
+  }
+}
+
+async function waitFor(url: string): Promise<void> {
+  for (let at = 0; at < 300; at += 1) {
+    if (
+      await fetch(url).then(
+        (response) => response.ok,
+        () => false,
+      )
+    )
+      return;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  throw new Error(`expected ${url} to answer, it did not`);
+}
+
+void main();
