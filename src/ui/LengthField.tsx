@@ -1,13 +1,14 @@
 'use client';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
-import { useId, useRef, useState, type ReactNode } from 'react';
+import { useRef, useState } from 'react';
 import { leafFault } from '@/core/facts/faults';
 import type { NumberSpec } from '@/core/facts/spec';
 import { editableLength, formatLength } from '@/core/units/formatLength';
 import { parseLength } from '@/core/units/parseLength';
 import { likelyUnitSlip } from '@/core/units/unitSlip';
+import { TextBox } from './TextBox';
 import { useUnit } from './unit';
+import { useStable } from './useStable';
 
 interface Props {
   readonly spec: NumberSpec;
@@ -15,7 +16,7 @@ interface Props {
   /** Called with every usable length as it is typed, and with `undefined` when an optional field is emptied. */
   readonly onChange: (mm: number | undefined) => void;
   readonly label?: string;
-  readonly help?: ReactNode;
+  readonly help?: string;
   readonly required?: boolean;
   /** A sentence from elsewhere, such as the server's, to show at the field. */
   readonly fault?: string | undefined;
@@ -36,7 +37,6 @@ export function LengthField({
 }: Props) {
   const reader = useUnit().unit;
   const unit = alwaysMm ? 'mm' : reader;
-  const helpId = useId();
   const [typed, setTyped] = useState<string | undefined>(undefined);
   const [left, setLeft] = useState(false);
   const askedAbout = useRef<number | undefined>(undefined);
@@ -88,20 +88,14 @@ export function LengthField({
 
   return (
     <div>
-      <TextField
-        fullWidth
-        size="small"
+      <TextBox
         label={`${label ?? spec.label} (${unit})`}
         value={text}
-        error={shownTrouble !== undefined}
-        helperText={shownTrouble ?? echo ?? help}
-        onChange={(event) => change(event.target.value)}
-        onBlur={leave}
-        slotProps={{
-          htmlInput: { inputMode: 'text', autoComplete: 'off', 'aria-describedby': helpId, maxLength: 200 },
-          formHelperText: { id: helpId, role: shownTrouble ? 'alert' : undefined },
-          inputLabel: { shrink: true },
-        }}
+        trouble={shownTrouble}
+        help={echo ?? help}
+        inputMode="text"
+        onType={useStable(change)}
+        onLeave={useStable(leave)}
       />
       {slip !== undefined && read.ok && (
         <div

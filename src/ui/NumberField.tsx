@@ -1,8 +1,9 @@
 'use client';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { leafFault } from '@/core/facts/faults';
 import type { NumberSpec } from '@/core/facts/spec';
+import { TextBox } from './TextBox';
+import { useStable } from './useStable';
 
 /** How a kept number is typed: degrees for radians, percent for shares, itself otherwise. */
 const TYPED_PER_KEPT = { radians: 180 / Math.PI, share: 100, gsm: 1, lengthMm: 1 } as const;
@@ -46,20 +47,14 @@ export function NumberField({ spec, label, help, value, onChange, required = fal
     if (kept !== undefined && !faultOf(shown)) onChange(kept);
   };
   return (
-    <TextField
-      fullWidth
-      size="small"
+    <TextBox
       label={`${label ?? spec.label} (${SUFFIX[spec.quantity]})`}
       value={text}
-      error={trouble !== undefined}
-      helperText={trouble ?? help}
-      onChange={(event) => change(event.target.value)}
-      onBlur={() => !trouble && setTyped(undefined)}
-      slotProps={{
-        htmlInput: { inputMode: 'decimal', autoComplete: 'off', maxLength: 200 },
-        formHelperText: { role: trouble ? 'alert' : undefined },
-        inputLabel: { shrink: true },
-      }}
+      trouble={trouble}
+      help={help}
+      inputMode="decimal"
+      onType={useStable(change)}
+      onLeave={useStable(() => !trouble && setTyped(undefined))}
     />
   );
 }

@@ -1,6 +1,4 @@
 'use client';
-import Checkbox from '@mui/material/Checkbox';
-import FormControlLabel from '@mui/material/FormControlLabel';
 import type { NeckbandPlan } from '@/core/plan/types';
 import { garmentSpec } from '@/core/facts/garment';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -66,17 +64,17 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
           )}
         </div>
       </div>
-      <FormControlLabel
-        control={
-          <Checkbox
-            checked={garment.neckband.makeUpNarrowing}
-            onChange={(event) =>
-              set('Make up for narrowing', { 'neckband.makeUpNarrowing': event.target.checked })
-            }
-          />
-        }
-        label="Cut it wider, to make up for how it narrows when stretched on"
-      />
+      <label style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44, cursor: 'pointer' }}>
+        <input
+          type="checkbox"
+          checked={garment.neckband.makeUpNarrowing}
+          onChange={(event) =>
+            set('Make up for narrowing', { 'neckband.makeUpNarrowing': event.target.checked })
+          }
+          style={{ width: 20, height: 20, accentColor: 'var(--capacity)' }}
+        />
+        Cut it wider, to make up for how it narrows when stretched on
+      </label>
       {garment.neckband.school === 'flat' && (
         <div style={{ maxWidth: 280 }}>
           <NumberField

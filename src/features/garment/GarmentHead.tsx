@@ -1,11 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import Checkbox from '@mui/material/Checkbox';
-import Dialog from '@mui/material/Dialog';
-import DialogActions from '@mui/material/DialogActions';
-import DialogContent from '@mui/material/DialogContent';
-import DialogTitle from '@mui/material/DialogTitle';
-import FormControlLabel from '@mui/material/FormControlLabel';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { RequestRefused, request } from '@/features/records/api';
@@ -14,6 +9,8 @@ import { RemoveButton } from '@/features/records/RemoveButton';
 import { useRecords } from '@/features/records/RecordsProvider';
 import styles from './GarmentPage.module.css';
 import { useGarment } from './useGarment';
+
+const SaveDialog = dynamic(() => import('./SaveDialog').then((module) => module.SaveDialog));
 
 const MACHINE_WORDS = {
   'serger-coverstitch': 'serger and coverstitch',
@@ -74,37 +71,5 @@ export function GarmentHead() {
       </div>
       {saving && <SaveDialog id={id} onClose={() => setSaving(false)} />}
     </div>
-  );
-}
-
-/** Asks before body measurements go into a file. */
-function SaveDialog({ id, onClose }: { id: string; onClose: () => void }) {
-  const [withMeasurements, setWith] = useState(false);
-  return (
-    <Dialog open onClose={onClose} aria-labelledby="save-title">
-      <DialogTitle id="save-title">Save this garment as a file</DialogTitle>
-      <DialogContent>
-        <p>
-          The file holds the garment, its cloths and tests, and every choice. Whoever gets it can read it.
-        </p>
-        <FormControlLabel
-          control={
-            <Checkbox checked={withMeasurements} onChange={(event) => setWith(event.target.checked)} />
-          }
-          label="Put the wearer’s body measurements in too"
-        />
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Not now</Button>
-        <Button
-          variant="contained"
-          href={`/api/garment-files/${id}${withMeasurements ? '?measurements=yes' : ''}`}
-          download
-          onClick={onClose}
-        >
-          Save
-        </Button>
-      </DialogActions>
-    </Dialog>
   );
 }

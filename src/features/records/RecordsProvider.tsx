@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import {
   createContext,
   useContext,
@@ -10,10 +11,11 @@ import {
 } from 'react';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import { afterMs, sendBatch } from './api';
-import { ConflictNote } from './ConflictNote';
 import { UndoBar } from './UndoBar';
 import { useUndo } from './useUndo';
 import { WriterSet } from './writerSet';
+
+const ConflictNote = dynamic(() => import('./ConflictNote').then((module) => module.ConflictNote));
 
 interface Records {
   readonly facts: <K extends RecordKind>(kind: K, id: string) => FactsByKind[K] | undefined;

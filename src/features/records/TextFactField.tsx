@@ -1,8 +1,9 @@
 'use client';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { leafFault } from '@/core/facts/faults';
 import type { DateSpec, TextSpec } from '@/core/facts/spec';
+import { TextBox } from '@/ui/TextBox';
+import { useStable } from '@/ui/useStable';
 
 interface Props {
   readonly spec: TextSpec | DateSpec;
@@ -19,24 +20,21 @@ export function TextFactField({ spec, value, onChange, multiline = false, help, 
   const [typed, setTyped] = useState<string | undefined>(undefined);
   const text = typed ?? value ?? '';
   const trouble = (text === '' ? undefined : leafFault(spec, text, '', 'cm')?.sentence) ?? fault;
+  const change = (next: string) => {
+    setTyped(next);
+    if (next === '') onChange(undefined);
+    else if (!leafFault(spec, next, '', 'cm')) onChange(next);
+  };
   return (
-    <TextField
-      fullWidth
-      size="small"
+    <TextBox
       label={spec.label}
       type={spec.kind === 'date' ? 'date' : 'text'}
       multiline={multiline}
       value={text}
-      error={trouble !== undefined}
-      helperText={trouble ?? help}
-      onChange={(event) => {
-        const next = event.target.value;
-        setTyped(next);
-        if (next === '') onChange(undefined);
-        else if (!leafFault(spec, next, '', 'cm')) onChange(next);
-      }}
-      onBlur={() => !trouble && setTyped(undefined)}
-      slotProps={{ inputLabel: { shrink: true }, formHelperText: { role: trouble ? 'alert' : undefined } }}
+      trouble={trouble}
+      help={help}
+      onType={useStable(change)}
+      onLeave={useStable(() => !trouble && setTyped(undefined))}
     />
   );
 }

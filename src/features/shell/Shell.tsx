@@ -1,15 +1,14 @@
 'use client';
-import { useColorScheme } from '@mui/material/styles';
-import Popover from '@mui/material/Popover';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState, type ReactNode } from 'react';
-import { ChoiceRow } from '@/ui/ChoiceRow';
 import { Icon, Wordmark, type IconName } from '@/ui/icons';
 import { useUnit } from '@/ui/unit';
-import { helpFor } from './help';
 import { JumpBox } from './JumpBox';
 import styles from './Shell.module.css';
+
+const HelpPanel = dynamic(() => import('./HelpPanel').then((module) => module.HelpPanel));
 
 const PLACES: readonly { href: string; label: string; icon: IconName }[] = [
   { href: '/', label: 'On the table', icon: 'table' },
@@ -63,9 +62,6 @@ function UnitSwitch() {
 
 function Help() {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const path = usePathname();
-  const { mode, setMode } = useColorScheme();
-  const help = helpFor(path);
   return (
     <>
       <button
@@ -76,41 +72,7 @@ function Help() {
       >
         ?
       </button>
-      {anchor && (
-        <Popover
-          open
-          anchorEl={anchor}
-          onClose={() => setAnchor(null)}
-          anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
-          transformOrigin={{ vertical: 'top', horizontal: 'right' }}
-          slotProps={{ paper: { role: 'dialog', 'aria-label': 'Help' } }}
-        >
-          <div className={styles.help}>
-            <h2>{help.title}</h2>
-            {help.lines.map((line) => (
-              <p key={line}>{line}</p>
-            ))}
-            <dl>
-              <dt>/</dt>
-              <dd>find a garment, cloth or wearer</dd>
-              <dt>Ctrl+Z</dt>
-              <dd>undo, also after a reload</dd>
-              <dt>27 3/8, 69,5 cm</dt>
-              <dd>lengths, typed in any usual way</dd>
-            </dl>
-            <ChoiceRow
-              legend="Light or dark"
-              value={mode ?? 'system'}
-              options={[
-                { value: 'system', label: 'As the machine' },
-                { value: 'light', label: 'Light' },
-                { value: 'dark', label: 'Dark' },
-              ]}
-              onChange={setMode}
-            />
-          </div>
-        </Popover>
-      )}
+      {anchor && <HelpPanel anchor={anchor} onClose={() => setAnchor(null)} />}
     </>
   );
 }
