@@ -19,10 +19,10 @@ interface Story {
 }
 
 /*
- * By hand, in mm, mark D throughout: seamline N = front + back − 4·6 + 4.8869·6; band = N − 0.84·4.8869·20,
- * longest that lies flat 1.05·(N − 4.8869·20); cut = band + 12; width = 2·(20 + 6) = 52.
- * cm: front 32, back 19 → N 515.3; fold 417.6, flat 438.5; formula 433.2 → cut 445.2 → 44.5 × 5.2 cm.
- * in: front 12 ½, back 7 ½ → 508 mm → N 513.3; formula 431.2, flat 436.4 → cut 443.2 mm = 17.45 in → 17 ½; width 2.05 in → 2 1/16.
+ * By hand, in mm, mark D throughout, allowance a, band w: seamline N = front + back − 4·a + 4.8869·a;
+ * band = N − 0.84·4.8869·w, at most 1.05·(N − 4.8869·w); cut = band + 2·a; width = 2·(w + a).
+ * cm: a 6, w 20, front 32, back 19 → N 515.3; flat 438.5; band 433.2 → cut 445.2 → 44.5 × 5.2 cm.
+ * in: a ¼, w ¾, front 12 ½, back 7 ½ → N 513.6; flat 441.6; band 435.4 → cut 448.1 = 17.64 in → 17 ⅝ × 2 in.
  */
 const METRIC = {
   unit: 'cm',
@@ -52,7 +52,7 @@ const INCHES = {
   front: '12 1/2',
   back: '7½',
   shoulder: '4 3/4',
-  neckband: '17 ½ in × 2 1/16 in',
+  neckband: '17 ⅝ in × 2 in',
 } as const;
 
 const stories: readonly Story[] = [

@@ -126,19 +126,22 @@ export function ScaleChooser(props: Props) {
               strokeWidth="1.5"
               strokeDasharray="3 3"
             />
-            <text
-              x={labels[index]?.x}
-              y={top - (rows[index] ?? 0) * ROW - 7}
-              textAnchor="middle"
-              fontSize="12.5"
-              fill="var(--ink)"
-              stroke="var(--ground)"
-              strokeWidth="4"
-              paintOrder="stroke"
-            >
-              {mark.label}
-            </text>
           </g>
+        ))}
+        {marks.map((mark, index) => (
+          <text
+            key={mark.label}
+            x={labels[index]?.x}
+            y={top - (rows[index] ?? 0) * ROW - 7}
+            textAnchor="middle"
+            fontSize="12.5"
+            fill="var(--ink)"
+            stroke="var(--ground)"
+            strokeWidth="4"
+            paintOrder="stroke"
+          >
+            {mark.label}
+          </text>
         ))}
         {ticks.map((tick) => (
           <g key={tick.value}>

@@ -47,7 +47,13 @@ export const theme = createTheme({
     MuiOutlinedInput: {
       styleOverrides: {
         root: { background: 'var(--sheet)' },
-        input: { padding: '11px 12px', height: 'auto', minHeight: 22 },
+        input: {
+          padding: '11px 12px',
+          height: 'auto',
+          minHeight: 22,
+          '&.MuiInputBase-inputMultiline': { padding: 0 },
+        },
+        multiline: { padding: '11px 12px' },
         notchedOutline: { borderColor: 'var(--control)' },
       },
     },

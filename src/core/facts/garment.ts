@@ -1,3 +1,4 @@
+import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import {
   choice,
   date,
@@ -112,8 +113,14 @@ export const DEFAULT_NECK_TURN_RAD = (280 * Math.PI) / 180;
 /** The share of the curve a flat-lying band takes off: knit and steam absorb the rest (D). */
 export const DEFAULT_EASE_IN = 0.84;
 
-/** A tee as it starts: handbook defaults for allowances and choices, nothing measured. */
-export const newTee = (name: string): Garment => ({
+/** What a pattern usually has, in the round figures of either tape, mm (T). */
+const USUAL = {
+  cm: { allowanceMm: 6, hemMm: 25, bandMm: 20 },
+  in: { allowanceMm: MM_PER_INCH / 4, hemMm: MM_PER_INCH, bandMm: (MM_PER_INCH * 3) / 4 },
+} as const;
+
+/** A tee as it starts: usual allowances in the tape's own round figures, usual choices, nothing measured. */
+export const newTee = (name: string, unit: UnitSystem = 'cm'): Garment => ({
   name,
   kind: 'tee',
   style: 'regular',
@@ -121,17 +128,17 @@ export const newTee = (name: string): Garment => ({
   pattern: {
     neckline: {
       measuredAs: 'pieces',
-      allowanceMm: 6,
-      shoulderAllowanceMm: 6,
+      allowanceMm: USUAL[unit].allowanceMm,
+      shoulderAllowanceMm: USUAL[unit].allowanceMm,
       turnRad: DEFAULT_NECK_TURN_RAD,
     },
     finished: {},
-    seamAllowanceMm: 6,
-    sleeveHemAllowanceMm: 25,
-    hemAllowanceMm: 25,
+    seamAllowanceMm: USUAL[unit].allowanceMm,
+    sleeveHemAllowanceMm: USUAL[unit].hemMm,
+    hemAllowanceMm: USUAL[unit].hemMm,
   },
   neckband: {
-    finishedMm: 20,
+    finishedMm: USUAL[unit].bandMm,
     direction: 'across',
     school: 'flat',
     easeIn: DEFAULT_EASE_IN,

@@ -40,6 +40,11 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
         </p>
         {plan.ticket.map((group) => (
           <table key={group.role}>
+            <colgroup>
+              <col className={styles.tickColumn} />
+              <col />
+              <col className={styles.sizeColumn} />
+            </colgroup>
             <thead>
               <tr>
                 <th colSpan={3}>

@@ -10,6 +10,7 @@ import type { Choice } from '@/core/views/pageViews';
 import { RequestRefused, createRecord } from '@/features/records/api';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { PickField } from '@/ui/PickField';
+import { useUnit } from '@/ui/unit';
 
 export const STYLE_OPTIONS = [
   { value: 'loose', label: 'Loose' },
@@ -26,6 +27,7 @@ export function NewGarmentPage({
   cloths: readonly Choice[];
 }) {
   const router = useRouter();
+  const { unit } = useUnit();
   const [name, setName] = useState('');
   const [style, setStyle] = useState<Garment['style']>('regular');
   const [wearerId, setWearerId] = useState('');
@@ -36,7 +38,7 @@ export function NewGarmentPage({
     const fault = leafFault(garmentSpec.fields.name, name, 'name', 'cm');
     if (fault) return setTrouble(fault.sentence);
     const facts: Garment = {
-      ...newTee(name.trim()),
+      ...newTee(name.trim(), unit),
       style,
       ...(wearerId ? { wearerId } : {}),
       ...(outerClothId ? { outerClothId, bandClothId: outerClothId } : {}),
