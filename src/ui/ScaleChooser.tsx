@@ -1,5 +1,6 @@
 'use client';
 import { useId } from 'react';
+import { Hatch } from './Hatch';
 import { labelRows } from './labelRows';
 import styles from './ScaleChooser.module.css';
 
@@ -78,18 +79,7 @@ export function ScaleChooser(props: Props) {
         onBlur={onDone}
       />
       <svg className={styles.svg} viewBox={`0 0 ${WIDTH} ${height}`} aria-hidden="true">
-        <defs>
-          <pattern
-            id={hatch}
-            width="6"
-            height="6"
-            patternUnits="userSpaceOnUse"
-            patternTransform="rotate(35)"
-          >
-            <rect width="6" height="6" fill="var(--demand-tint)" />
-            <line x1="0" y1="0" x2="0" y2="6" stroke="var(--demand)" strokeWidth="1.6" />
-          </pattern>
-        </defs>
+        <Hatch id={hatch} of="forbidden" />
         {regions.map((region) => (
           <rect
             key={`${region.from}-${region.kind}`}

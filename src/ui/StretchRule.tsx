@@ -1,5 +1,6 @@
 'use client';
 import { useId } from 'react';
+import { Hatch } from './Hatch';
 import { formatLength } from '@/core/units/formatLength';
 import { useUnit } from './unit';
 
@@ -55,12 +56,7 @@ export function StretchRule({ label, restMm, wornMm, reachMm, limitMm, fullMm, w
       viewBox={`0 0 ${widthPx} ${HEIGHT + 14}`}
       style={{ width: '100%', maxWidth: widthPx, display: 'block' }}
     >
-      <defs>
-        <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
-          <rect width="6" height="6" fill="var(--capacity-tint)" />
-          <line x1="0" y1="0" x2="0" y2="6" stroke="var(--capacity)" strokeWidth="3" />
-        </pattern>
-      </defs>
+      <Hatch id={hatch} of="worn" />
       <line
         x1="0"
         x2={at(furthest)}

@@ -184,13 +184,26 @@ function Pulls({ id, cloth, reading }: { id: string; cloth: Cloth; reading: Clot
 
 function Facts({ id, cloth }: { id: string; cloth: Cloth }) {
   const records = useRecords();
-  const put = (key: keyof Cloth) => (value: string | number | undefined) =>
-    records.set('cloth', id, clothSpec.fields[key].label, { [key]: value });
-  const fault = (key: keyof Cloth) => records.fault('cloth', id, key);
+  const field = (key: keyof Cloth) => ({
+    onChange: (value: string | number | undefined) =>
+      records.set('cloth', id, fields[key].label, { [key]: value }),
+    fault: records.fault('cloth', id, key),
+  });
+  const length = (key: 'widthMm' | 'onHandMm' | 'thicknessMm') => ({
+    ...field(key),
+    spec: fields[key],
+    valueMm: cloth[key],
+  });
+  const number = (key: 'weightGsm' | 'statedAcross' | 'statedAlong') => ({
+    ...field(key),
+    spec: fields[key],
+    value: cloth[key],
+  });
+  const words = (key: 'fibre' | 'notes') => ({ ...field(key), spec: fields[key], value: cloth[key] });
   return (
     <aside className={styles.facts}>
       <h2>What is known of it</h2>
-      <TextFactField spec={fields.fibre} value={cloth.fibre} onChange={put('fibre')} fault={fault('fibre')} />
+      <TextFactField {...words('fibre')} />
       <ChoiceRow
         legend="Washed before cutting"
         value={cloth.washed}
@@ -198,54 +211,15 @@ function Facts({ id, cloth }: { id: string; cloth: Cloth }) {
           { value: 'yes', label: 'Yes' },
           { value: 'no', label: 'Not yet' },
         ]}
-        onChange={put('washed')}
+        onChange={field('washed').onChange}
       />
-      <LengthField
-        spec={fields.widthMm}
-        valueMm={cloth.widthMm}
-        onChange={put('widthMm')}
-        fault={fault('widthMm')}
-      />
-      <LengthField
-        spec={fields.onHandMm}
-        valueMm={cloth.onHandMm}
-        onChange={put('onHandMm')}
-        fault={fault('onHandMm')}
-      />
-      <NumberField
-        spec={fields.weightGsm}
-        value={cloth.weightGsm}
-        onChange={put('weightGsm')}
-        fault={fault('weightGsm')}
-      />
-      <LengthField
-        alwaysMm
-        spec={fields.thicknessMm}
-        valueMm={cloth.thicknessMm}
-        onChange={put('thicknessMm')}
-        fault={fault('thicknessMm')}
-        help="Two layers under a light finger, halved."
-      />
-      <NumberField
-        spec={fields.statedAcross}
-        value={cloth.statedAcross}
-        onChange={put('statedAcross')}
-        fault={fault('statedAcross')}
-        help="Used only until it is tested."
-      />
-      <NumberField
-        spec={fields.statedAlong}
-        value={cloth.statedAlong}
-        onChange={put('statedAlong')}
-        fault={fault('statedAlong')}
-      />
-      <TextFactField
-        spec={fields.notes}
-        value={cloth.notes}
-        onChange={put('notes')}
-        fault={fault('notes')}
-        multiline
-      />
+      <LengthField {...length('widthMm')} />
+      <LengthField {...length('onHandMm')} />
+      <NumberField {...number('weightGsm')} />
+      <LengthField alwaysMm {...length('thicknessMm')} help="Two layers under a light finger, halved." />
+      <NumberField {...number('statedAcross')} help="Used only until it is tested." />
+      <NumberField {...number('statedAlong')} />
+      <TextFactField {...words('notes')} multiline />
     </aside>
   );
 }

@@ -36,8 +36,15 @@ export function HandTest({
   const [round, setRound] = useState(0);
   const complete = draft.restMm !== undefined && draft.pulledMm !== undefined;
   const fault = complete ? readingFault(draft as Reading) : undefined;
-  const at = (path: keyof Reading) => (fault?.path === path ? fault.sentence : undefined);
-  const put = (key: keyof Reading) => (mm: number | undefined) => setDraft({ ...draft, [key]: mm });
+  const field = (key: keyof Reading, help?: string) => (
+    <LengthField
+      spec={fields[key]}
+      valueMm={draft[key]}
+      onChange={(mm) => setDraft({ ...draft, [key]: mm })}
+      fault={fault?.path === key ? fault.sentence : undefined}
+      {...(help === undefined ? {} : { help })}
+    />
+  );
   const keep = () => {
     const reading = Object.fromEntries(Object.entries(draft).filter(([, mm]) => mm !== undefined));
     records.set('cloth', clothId, `Pull ${direction}`, {
@@ -93,42 +100,14 @@ export function HandTest({
           )}
         </div>
         <div key={round} className={styles.fields}>
-          <LengthField
-            spec={fields.restMm}
-            valueMm={draft.restMm}
-            onChange={put('restMm')}
-            fault={at('restMm')}
-            help="10 cm or 4 in reads best."
-          />
-          <LengthField
-            spec={fields.pulledMm}
-            valueMm={draft.pulledMm}
-            onChange={put('pulledMm')}
-            fault={at('pulledMm')}
-          />
-          <LengthField
-            spec={fields.releasedMm}
-            valueMm={draft.releasedMm}
-            onChange={put('releasedMm')}
-            fault={at('releasedMm')}
-            help="Without it, recovery is not known."
-          />
+          {field('restMm', '10 cm or 4 in reads best.')}
+          {field('pulledMm')}
+          {field('releasedMm', 'Without it, recovery is not known.')}
           <details>
             <summary style={{ cursor: 'pointer', minHeight: 28 }}>Also the strip’s width</summary>
             <div className={styles.fields} style={{ paddingTop: 10 }}>
-              <LengthField
-                spec={fields.restWidthMm}
-                valueMm={draft.restWidthMm}
-                onChange={put('restWidthMm')}
-                fault={at('restWidthMm')}
-              />
-              <LengthField
-                spec={fields.pulledWidthMm}
-                valueMm={draft.pulledWidthMm}
-                onChange={put('pulledWidthMm')}
-                fault={at('pulledWidthMm')}
-                help="Tells how much a band narrows."
-              />
+              {field('restWidthMm')}
+              {field('pulledWidthMm', 'Tells how much a band narrows.')}
             </div>
           </details>
           <Button variant="contained" size="large" disabled={!complete || fault !== undefined} onClick={keep}>

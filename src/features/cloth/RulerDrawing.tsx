@@ -2,6 +2,7 @@
 import { useId } from 'react';
 import { formatLength } from '@/core/units/formatLength';
 import { MM_PER_INCH } from '@/core/units/constants';
+import { Hatch } from '@/ui/Hatch';
 import { useUnit } from '@/ui/unit';
 
 interface Props {
@@ -69,12 +70,7 @@ export function RulerDrawing({ restMm, pulledMm, releasedMm }: Props) {
       role="img"
       aria-label={`On the ruler: at rest ${say(restMm)}, pulled ${say(pulledMm)}, let go ${say(releasedMm)}`}
     >
-      <defs>
-        <pattern id={hatch} width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(35)">
-          <rect width="6" height="6" fill="var(--capacity-tint)" />
-          <line x1="0" y1="0" x2="0" y2="6" stroke="var(--capacity)" strokeWidth="3" />
-        </pattern>
-      </defs>
+      <Hatch id={hatch} of="worn" />
       {bar(4, restMm, 'at rest')}
       {bar(48, pulledMm, 'pulled')}
       {bar(92, releasedMm, 'let go')}

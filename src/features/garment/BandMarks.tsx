@@ -4,6 +4,7 @@ import type { BandMark, NeckbandPlan } from '@/core/plan/types';
 import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { useNumbers, valueOf } from '@/ui/numbers';
+import { Hatch } from '@/ui/Hatch';
 import { useUnit } from '@/ui/unit';
 import table from '@/ui/table.module.css';
 import styles from './GarmentPage.module.css';
@@ -43,18 +44,7 @@ export function BandMarks({ band }: { band: NeckbandPlan }) {
         role="img"
         aria-label={`${count} marks on each: every ${show(neck / count)} on the neckline, every ${show(sewn / count)} on the band`}
       >
-        <defs>
-          <pattern
-            id={hatch}
-            width="6"
-            height="6"
-            patternUnits="userSpaceOnUse"
-            patternTransform="rotate(35)"
-          >
-            <rect width="6" height="6" fill="var(--capacity-tint)" />
-            <line x1="0" y1="0" x2="0" y2="6" stroke="var(--capacity)" strokeWidth="3" />
-          </pattern>
-        </defs>
+        <Hatch id={hatch} of="worn" />
         <rect x={LEFT} y="24" width={neck * scale} height="26" fill="var(--rest)" rx="2" />
         <rect x={LEFT} y="116" width={sewn * scale} height="22" fill="var(--rest)" rx="2" />
         {neck > sewn && (

@@ -14,13 +14,8 @@ import { setTodaysMeasure, todaysSet } from '@/features/wearers/todaysMeasure';
 import { BodyDrawing } from './BodyDrawing';
 import styles from './GarmentPage.module.css';
 import { NextButton } from './NextButton';
+import { styleOptions } from './styleOptions';
 import { useGarment } from './useGarment';
-
-const STYLES = [
-  { value: 'loose', label: 'Loose' },
-  { value: 'regular', label: 'Skims the body' },
-  { value: 'fitted', label: 'Fitted' },
-] as const;
 
 /** Who it is for, and the measurements this garment needs of them. */
 export function MeasureStage() {
@@ -42,7 +37,7 @@ export function MeasureStage() {
           <ChoiceRow
             legend="How it is meant to sit"
             value={garment.style}
-            options={STYLES}
+            options={styleOptions}
             onChange={(style) => set('How it sits', { style })}
           />
           <BodyDrawing chosen={chosen} label={label} />

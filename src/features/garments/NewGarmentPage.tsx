@@ -7,16 +7,11 @@ import { useState, type FormEvent } from 'react';
 import { leafFault } from '@/core/facts/faults';
 import { garmentSpec, newTee, type Garment } from '@/core/facts/garment';
 import type { Choice } from '@/core/views/pageViews';
+import { styleOptions } from '@/features/garment/styleOptions';
 import { RequestRefused, createRecord } from '@/features/records/api';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
-
-export const STYLE_OPTIONS = [
-  { value: 'loose', label: 'Loose' },
-  { value: 'regular', label: 'Skims the body' },
-  { value: 'fitted', label: 'Fitted' },
-] as const;
 
 /** Starts a tee: a name, and what is known already. */
 export function NewGarmentPage({
@@ -71,7 +66,7 @@ export function NewGarmentPage({
         }}
         slotProps={{ formHelperText: { role: trouble ? 'alert' : undefined }, inputLabel: { shrink: true } }}
       />
-      <ChoiceRow legend="How it is meant to sit" value={style} options={STYLE_OPTIONS} onChange={setStyle} />
+      <ChoiceRow legend="How it is meant to sit" value={style} options={styleOptions} onChange={setStyle} />
       <PickField label="For" value={wearerId} options={wearers} empty="choose later" onChange={setWearerId} />
       <PickField
         label="Cloth"

@@ -16,6 +16,7 @@ import { RemoveButton } from '@/features/records/RemoveButton';
 import { TextFactField } from '@/features/records/TextFactField';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
+import { grownOptions } from './grownOptions';
 import styles from './WearerPage.module.css';
 
 const { fields } = wearerSpec;
@@ -56,15 +57,7 @@ function Inside({ initial, today }: { initial: StoredRecord<'wearer'>; today: st
         <RemoveButton kind="wearer" id={id} back="/wearers" />
       </div>
       <div className={styles.who}>
-        <ChoiceRow
-          legend="Grown"
-          value={wearer.grown}
-          options={[
-            { value: 'adult', label: 'Adult' },
-            { value: 'child', label: 'Child: grows' },
-          ]}
-          onChange={put('grown')}
-        />
+        <ChoiceRow legend="Grown" value={wearer.grown} options={grownOptions} onChange={put('grown')} />
         <TextFactField
           spec={fields.bornOn}
           value={wearer.bornOn}

@@ -9,6 +9,7 @@ import { NewRecordForm } from '@/features/records/NewRecordForm';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
+import { grownOptions } from './grownOptions';
 
 /** Everybody garments are made for, with their newest measurements. */
 export function WearersPage({ wearers }: { wearers: readonly StoredRecord<'wearer'>[] }) {
@@ -25,15 +26,7 @@ export function WearersPage({ wearers }: { wearers: readonly StoredRecord<'weare
         path="/wearers"
         factsOf={(name) => newWearer(name, grown)}
       >
-        <ChoiceRow
-          legend="Grown"
-          value={grown}
-          options={[
-            { value: 'adult', label: 'Adult' },
-            { value: 'child', label: 'Child: grows' },
-          ]}
-          onChange={setGrown}
-        />
+        <ChoiceRow legend="Grown" value={grown} options={grownOptions} onChange={setGrown} />
       </NewRecordForm>
       {wearers.length === 0 ? (
         <p className="soft">Nobody yet. Add a wearer by name; then measure with a tape, snug and level.</p>
