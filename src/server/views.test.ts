@@ -1,0 +1,184 @@
+import { newCloth } from '@/core/facts/cloth';
+import { phraseText } from '@/core/explain/display';
+import { newTee, type Garment } from '@/core/facts/garment';
+import { newWearer } from '@/core/facts/wearer';
+import { household } from '@/demo/household';
+import { testDatabase } from '../../tests/testDatabase';
+import { copyGarment, exportGarment, importGarmentFile, importOps } from './garmentFiles';
+import { write } from './recordRoutes';
+import { garmentLines, garmentView, jumpTargets, recordView, today, worthAMinute } from './views';
+
+const house = testDatabase();
+const { db } = house;
+afterAll(house.clear);
+const made = household(today());
+
+beforeAll(() => {
+  const ops = [
+    ...Object.entries(made.wearers).map(
+      ([id, facts]) => ({ op: 'create', kind: 'wearer', id, facts }) as const,
+    ),
+    ...Object.entries(made.cloths).map(
+      ([id, facts]) => ({ op: 'create', kind: 'cloth', id, facts }) as const,
+    ),
+    ...Object.entries(made.garments).map(
+      ([id, facts]) => ({ op: 'create', kind: 'garment', id, facts }) as const,
+    ),
+  ];
+  const result = write(db, { label: 'Demo', ops });
+  if (!result.ok) throw new Error(JSON.stringify(result));
+});
+
+const line = (id: string) => {
+  const found = garmentLines(db).lines.find((one) => one.id === id);
+  if (!found) throw new Error(`expected ${id} in the list`);
+  return found;
+};
+const next = (id: string) => phraseText(line(id).next, line(id).numbers, 'cm');
+
+describe('the table', () => {
+  // Invented data of the demo; what must hold is that each line says the first thing that is not yet done.
+  test.each([
+    ['ring-toss', 'sew', 'Sew side and underarm in one pass'],
+    ['matinee', 'cut', 'Cut: sleeve, left'],
+    ['lantern', 'bands', 'Choose the neckband’s length'],
+    ['trapeze', 'fit', 'Choose how close it should be'],
+    ['rigging', 'measure', 'Measure Bram: biceps'],
+    ['moth', 'stretch', 'Pull a swatch of Moth jersey'],
+    ['curtain', 'wear', 'Try it on and write down what came out'],
+  ])('%s is at %s: %s', (id, stage, words) => {
+    expect([line(id).nextStage, next(id)]).toEqual([stage, words]);
+  });
+
+  test('a garment being sewn says how far it is and which setup it wants', () => {
+    expect(line('ring-toss')).toMatchObject({
+      sewn: [6, 14],
+      setup: 'serger: four-thread overlock',
+      finished: false,
+    });
+    expect(line('ring-toss').minutesLeft).toBeGreaterThan(30);
+  });
+
+  test('what cannot work says at which stages, what is finished says what to do next time', () => {
+    expect(line('buoy').blockedAt).toContain('bands');
+    expect(line('driftwood').blockedAt).toEqual(['stretch']);
+    expect(line('overture')).toMatchObject({
+      finished: true,
+      lastNote: 'Band a centimetre shorter, and out of rib.',
+    });
+  });
+
+  test('every number a line speaks of comes with it', () => {
+    for (const one of garmentLines(db).lines) {
+      expect(() => phraseText(one.next, one.numbers, 'in')).not.toThrow();
+    }
+  });
+
+  test('pages follow each other without gap or repeat', () => {
+    const pages = [0, 4, 8].flatMap((offset) =>
+      garmentLines(db, { offset, limit: 4 }).lines.map(({ id }) => id),
+    );
+    expect(new Set(pages).size).toBe(Object.keys(made.garments).length);
+    expect(garmentLines(db, { limit: 4 }).more).toBe(true);
+    expect(garmentLines(db, { offset: 8, limit: 4 }).more).toBe(false);
+  });
+
+  test('worth a minute: a child measured long ago, a cloth not washed; not an adult measured lately', () => {
+    const said = worthAMinute(db).map(({ sentence }) => sentence);
+    expect(said).toEqual(
+      expect.arrayContaining([
+        'Wren was measured 7 months ago. Children grow.',
+        'Marsh rib has not been washed.',
+      ]),
+    );
+    expect(said.join()).not.toContain('Odile');
+  });
+});
+
+describe('a garment’s page', () => {
+  test('brings its records, and what came out earlier for that wearer or out of that cloth, not its own', () => {
+    const view = garmentView(db, 'ring-toss');
+    expect(view?.wearer?.facts.name).toBe('Wren');
+    expect(view?.earlier).toMatchObject([{ garmentId: 'overture', sameWearer: true, sameCloth: true }]);
+    expect(garmentView(db, 'overture')?.earlier).toEqual([]);
+    expect(garmentView(db, 'nobody')).toBeUndefined();
+  });
+  test('one cloth or wearer, or nothing', () => {
+    expect(recordView(db, 'cloth', 'marsh-rib')?.facts.name).toBe('Marsh rib');
+    expect(recordView(db, 'wearer', 'marsh-rib')).toBeUndefined();
+  });
+});
+
+describe('the jump box', () => {
+  test.each([
+    ['rib', '/cloth/marsh-rib'],
+    ['REN', '/wearers/wren'],
+    ['toss', '/garments/ring-toss'],
+    ['wear', '/wearers'],
+    ['', '/garments'],
+  ])('%j finds %s', (text, href) =>
+    expect(jumpTargets(db, text).map((target) => target.href)).toContain(href),
+  );
+  test('nothing for nonsense', () => expect(jumpTargets(db, '🧵')).toEqual([]));
+});
+
+describe('copies and files', () => {
+  const count = (table: string) =>
+    (db.$client.prepare(`select count(*) as n from ${table}`).get() as { n: number }).n;
+  test('a copy keeps the choices and leaves out what was done', async () => {
+    const { records } = (await copyGarment(db, 'overture').json()) as { records: { facts: Garment }[] };
+    expect(records[0]?.facts).toMatchObject({
+      name: 'Overture tee, again',
+      wearerId: 'wren',
+      cuts: {},
+      sewn: {},
+      fittings: {},
+      agreed: {},
+    });
+    expect(records[0]?.facts.pattern).toEqual(made.garments.overture?.pattern);
+    expect((await copyGarment(db, 'nobody')).status).toBe(404);
+  });
+
+  test('brought back into the same house a file uses the wearer and cloths that are here', async () => {
+    const before = [count('wearers'), count('cloths')];
+    const text = await exportGarment(db, 'ring-toss', true).text();
+    const answer = await importGarmentFile(
+      db,
+      new Request('http://127.0.0.1/x', { method: 'POST', body: text }),
+    );
+    expect(answer.status).toBe(201);
+    expect([count('wearers'), count('cloths')]).toEqual(before);
+  });
+
+  test('a wearer who has changed since is not overwritten: the file’s own is added beside', () => {
+    const file = {
+      format: 'idle-stretch-garment',
+      version: '1',
+      garment: { ...newTee('Tee'), wearerId: 'wren', outerClothId: 'shared', bandClothId: 'shared' },
+      wearer: newWearer('Wren', 'child'),
+      outer: newCloth('Shared'),
+      band: newCloth('Shared'),
+    } as const;
+    let ids = 0;
+    const { ops } = importOps(db, file, () => `new-${(ids += 1)}`);
+    expect(ops.map(({ kind, id }) => [kind, id])).toEqual([
+      ['wearer', 'new-1'],
+      ['cloth', 'shared'],
+      ['garment', 'new-2'],
+    ]);
+    expect(ops.at(-1)).toMatchObject({
+      facts: { wearerId: 'new-1', outerClothId: 'shared', bandClothId: 'shared' },
+    });
+  });
+
+  test('a file’s name is safe whatever the garment is called', async () => {
+    write(db, {
+      label: 'x',
+      ops: [{ op: 'create', kind: 'garment', id: 'odd', facts: newTee('"; \r\n🧵 / tee') }],
+    });
+    expect(exportGarment(db, 'odd', false).headers.get('content-disposition')).toBe(
+      'attachment; filename="tee.json"',
+    );
+    expect(exportGarment(db, 'nobody', false).status).toBe(404);
+  });
+});
