@@ -28,22 +28,24 @@ export function TablePage({
           <h1>On the table</h1>
           {stopped ? <Stopped line={stopped} /> : <Empty />}
         </div>
-        <section>
-          <div className={styles.head}>
-            <h2>{going.length > 1 ? 'Also in progress' : 'In progress'}</h2>
-            <Link href="/garments/new">New garment</Link>
-          </div>
-          <ul style={{ listStyle: 'none', margin: 0, padding: 0 }}>
-            {going.slice(1).map((line) => (
-              <GarmentRow key={line.id} line={line} />
-            ))}
-          </ul>
-          {going.length <= 1 && (
-            <p className="soft" style={{ paddingTop: 12 }}>
-              Nothing else is being made.
-            </p>
-          )}
-        </section>
+        {stopped && (
+          <section>
+            <div className={styles.head}>
+              <h2>{going.length > 1 ? 'Also in progress' : 'In progress'}</h2>
+              <Link href="/garments/new">New garment</Link>
+            </div>
+            <ul style={{ listStyle: 'none', margin: 0, padding: 0 }}>
+              {going.slice(1).map((line) => (
+                <GarmentRow key={line.id} line={line} />
+              ))}
+            </ul>
+            {going.length <= 1 && (
+              <p className="soft" style={{ paddingTop: 12 }}>
+                Nothing else is being made.
+              </p>
+            )}
+          </section>
+        )}
         {finished.length > 0 && (
           <section>
             <div className={styles.head}>
