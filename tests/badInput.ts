@@ -53,7 +53,7 @@ export function badValuesFor(spec: LeafSpec): readonly BadValue[] {
               { name: 'only spaces', value: '   ' },
             ]
           : []),
-        { name: 'too long', value: '🧵'.repeat(spec.maxChars) },
+        { name: 'too long', value: '🧵'.repeat(spec.maxChars + 1) },
         { name: 'ten megabytes', value: huge },
         { name: 'a number', value: -5 },
       ];

@@ -1,6 +1,14 @@
 import 'server-only';
 import Joi from 'joi';
-import { ID_PATTERN, leafFault, lower, rangeSentence, typeSentence, type Fault } from '@/core/facts/faults';
+import {
+  ID_PATTERN,
+  isTooLong,
+  leafFault,
+  lower,
+  rangeSentence,
+  typeSentence,
+  type Fault,
+} from '@/core/facts/faults';
 import { isOptional, type LeafSpec, type Spec } from '@/core/facts/spec';
 
 const OBJECT_KEYS = Object.getOwnPropertyNames(Object.prototype);
@@ -52,7 +60,10 @@ function leafSchema(spec: LeafSpec): Joi.Schema {
         });
     case 'text': {
       const plain = spec.minChars > 0 ? Joi.string().pattern(/\S/) : Joi.string().allow('');
-      return plain.max(spec.maxChars).messages({
+      const measured = plain.custom((value: string, helpers) =>
+        isTooLong(spec, value) ? helpers.error('string.max') : value,
+      );
+      return measured.messages({
         '*': `Write something for ${lower(spec.label)}.`,
         'string.base': typeSentence(spec),
         'string.max': `Shorten ${lower(spec.label)} to ${spec.maxChars} characters.`,

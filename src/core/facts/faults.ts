@@ -1,6 +1,6 @@
 import type { UnitSystem } from '../units/constants';
 import { formatLength } from '../units/formatLength';
-import { isOptional, type LeafSpec, type NumberSpec, type Spec } from './spec';
+import { isOptional, type LeafSpec, type NumberSpec, type Spec, type TextSpec } from './spec';
 
 /** What is wrong with a value, where, and what to do about it. Plain data: it survives a worker and a network. */
 export interface Fault {
@@ -58,7 +58,7 @@ export function leafFault(spec: LeafSpec, value: unknown, path: string, unit: Un
       if (value.trim().length < spec.minChars) {
         return { code: 'empty', path, sentence: `Write something for ${lower(spec.label)}.` };
       }
-      return value.length > spec.maxChars
+      return isTooLong(spec, value)
         ? { code: 'too-long', path, sentence: `Shorten ${lower(spec.label)} to ${spec.maxChars} characters.` }
         : undefined;
     case 'choice':
@@ -87,6 +87,10 @@ export function leafFault(spec: LeafSpec, value: unknown, path: string, unit: Un
       return neverSpec(spec);
   }
 }
+
+/** Characters are counted as people count them: an emoji is one. */
+export const isTooLong = (spec: TextSpec, value: string): boolean =>
+  value.length > 2 * spec.maxChars || (value.length > spec.maxChars && [...value].length > spec.maxChars);
 
 /** The range of a number field as a sentence that says what to do. */
 export function rangeSentence(spec: NumberSpec, unit: UnitSystem): string {

@@ -1,9 +1,13 @@
 import { readFileSync } from 'node:fs';
 import Ajv from 'ajv/dist/2020';
+import { applyChange } from '../facts/change';
+import { findFaults } from '../facts/faults';
 import { planGarment } from '../plan/planGarment';
 import { factsOf, garmentFileSpec, readGarmentFile, writeGarmentFile } from './garmentFile';
 import { jsonSchemaOf } from './jsonSchema';
 import { TODAY, demoFact, demoFacts, demoFile } from '../../../tests/demoFacts';
+import { badValuesFor, isHuge, leavesOf } from '../../../tests/badInput';
+import { wholeFacts } from '../../../tests/wholeFacts';
 
 test.each(demoFacts())('%s: written and read back it plans the same', (_id, facts) => {
   const read = readGarmentFile(JSON.stringify(writeGarmentFile(facts, { withMeasurements: true })));
@@ -49,6 +53,31 @@ describe('the published JSON Schema', () => {
       { ...file, garment: { ...file.garment, style: 'baggy' } },
     ]) {
       expect([validate(bad), readGarmentFile(JSON.stringify(bad)).ok]).toEqual([false, false]);
+    }
+  });
+  test('and the reader agree on every bad value of every field, but for days and blank words, which a schema cannot see', () => {
+    const validate = new Ajv({ strict: true, validateFormats: false }).compile(published);
+    const whole = {
+      format: 'idle-stretch-garment',
+      version: '1',
+      garment: wholeFacts('garment'),
+      wearer: wholeFacts('wearer'),
+      outer: wholeFacts('cloth'),
+    };
+    expect([validate(whole), findFaults(garmentFileSpec, whole)]).toEqual([true, []]);
+    for (const { path, spec } of leavesOf(garmentFileSpec).filter(
+      ({ path: at }) => !at.startsWith('band.'),
+    )) {
+      for (const { name, value } of badValuesFor(spec)) {
+        if (isHuge(value) || name === 'only spaces' || spec.kind === 'date') continue;
+        const bad = applyChange(whole, { path, value });
+        expect([path, name, validate(bad), findFaults(garmentFileSpec, bad).length > 0]).toEqual([
+          path,
+          name,
+          false,
+          true,
+        ]);
+      }
     }
   });
   test('facts of a file are its records', () =>
