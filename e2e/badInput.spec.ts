@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { saved } from './hands';
+import { saved, visit } from './hands';
 import { views } from './views';
 
 const BAD = ['banana', '-5', '🧵🧵', '99999', '1/0', 'x'.repeat(150)];
@@ -101,7 +101,7 @@ test('two windows: the second is told what changed, keeps what it typed, and cho
   context,
 }) => {
   const [one, two] = [await context.newPage(), await context.newPage()];
-  for (const page of [one, two]) await page.goto('/wearers/odile');
+  for (const page of [one, two]) await visit(page, '/wearers/odile');
   await one.getByLabel('Notes').fill('Typed in the first window');
   await saved(one);
   await two.getByLabel('Notes').fill('Typed in the second window');
@@ -117,7 +117,7 @@ test('two windows: the second is told what changed, keeps what it typed, and cho
 test('a value 2.54 times off is asked about once, and a bare fraction is echoed in both units', async ({
   page,
 }) => {
-  await page.goto('/wearers/odile');
+  await visit(page, '/wearers/odile');
   const bust = page.getByLabel('Bust or chest (cm)').first();
   await bust.fill('38');
   await bust.blur();

@@ -90,3 +90,9 @@ export function keyboard(page: Page): Hands {
 /** Waits until everything typed is on the disk. */
 export const saved = (page: Page): Promise<void> =>
   expect(page.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
+
+/** Goes to a page and waits until it is live: a click before its scripts have loaded would go nowhere. */
+export async function visit(page: Page, path: string): Promise<void> {
+  await page.goto(path, { waitUntil: 'networkidle' });
+  await expect(page.locator('h1').first()).toBeVisible();
+}

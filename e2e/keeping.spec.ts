@@ -1,10 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { saved } from './hands';
+import { saved, visit } from './hands';
 
 test('a number opens to its formula, figures, source and what moves it, down to what was measured', async ({
   page,
 }) => {
-  await page.goto('/garments/ring-toss?stage=bands', { waitUntil: 'networkidle' });
+  await visit(page, '/garments/ring-toss?stage=bands');
   await page.getByRole('button', { name: /Why 31\.9 cm/ }).click();
   const panel = page.getByRole('dialog');
   await expect(panel).toContainText('School: lies flat by its width.');
@@ -22,7 +22,7 @@ test('a number opens to its formula, figures, source and what moves it, down to 
 test('sliding how close moves the ticket and says what changed; undo takes it back, also after a reload', async ({
   page,
 }) => {
-  await page.goto('/garments/trapeze?stage=fit', { waitUntil: 'networkidle' });
+  await visit(page, '/garments/trapeze?stage=fit');
   const slider = page.getByRole('slider', { name: 'How close at the bust or chest' });
   const before = await slider.getAttribute('aria-valuetext');
   await slider.focus();
@@ -49,7 +49,7 @@ test('sliding how close moves the ticket and says what changed; undo takes it ba
 test('a mistaken tick for cut is undone, and a removed garment is brought back from the list', async ({
   page,
 }) => {
-  await page.goto('/garments/matinee?stage=cut', { waitUntil: 'networkidle' });
+  await visit(page, '/garments/matinee?stage=cut');
   await page.getByLabel('Sleeve, left is cut').check();
   await saved(page);
   await page.getByRole('button', { name: /^Undo: Sleeve, left/ }).click();
@@ -62,7 +62,7 @@ test('a mistaken tick for cut is undone, and a removed garment is brought back f
 });
 
 test('what is cut stays as cut: a wider band afterwards says how they differ', async ({ page }) => {
-  await page.goto('/garments/curtain?stage=bands', { waitUntil: 'networkidle' });
+  await visit(page, '/garments/curtain?stage=bands');
   await page.getByLabel('Finished width (cm)').fill('3');
   const row = page.getByRole('complementary', { name: 'Ticket' }).locator('[data-row=neckband]');
   await expect(row).toContainText('45.5 cm');
@@ -71,7 +71,7 @@ test('what is cut stays as cut: a wider band afterwards says how they differ', a
 });
 
 test('jump box: slash, a few letters, Enter', async ({ page }) => {
-  await page.goto('/', { waitUntil: 'networkidle' });
+  await visit(page, '/');
   await page.keyboard.press('/');
   await page.keyboard.type('marsh');
   await expect(page.getByRole('option', { name: /Marsh rib/ })).toBeVisible();
@@ -84,7 +84,7 @@ test('a record written after the build is seen: pages read the database', async 
     data: { label: 'Add', facts: { name: 'Newcomer', grown: 'adult', measurements: {} } },
   });
   expect(made.status()).toBe(201);
-  await page.goto('/wearers', { waitUntil: 'networkidle' });
+  await visit(page, '/wearers');
   await expect(page.getByRole('link', { name: 'Newcomer' })).toBeVisible();
 });
 
@@ -94,13 +94,13 @@ test('a garment goes out as a file without measurements unless asked, and comes 
 }) => {
   const bare = await (await request.get('/api/garment-files/ring-toss')).text();
   expect(bare).not.toContain('"bust": 5');
-  await page.goto('/garments', { waitUntil: 'networkidle' });
+  await visit(page, '/garments');
   const file = await (await request.get('/api/garment-files/ring-toss?measurements=yes')).body();
   await page
     .getByLabel('Garment file')
     .setInputFiles({ name: 'tee.json', mimeType: 'application/json', buffer: file });
   await expect(page.getByLabel('Garment’s name')).toHaveValue('Ring-toss tee');
-  await page.goto('/garments', { waitUntil: 'networkidle' });
+  await visit(page, '/garments');
   await page
     .getByLabel('Garment file')
     .setInputFiles({ name: 'diary.json', mimeType: 'application/json', buffer: Buffer.from('Dear diary') });

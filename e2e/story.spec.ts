@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { keyboard, pointer, saved, type Hands } from './hands';
+import { keyboard, pointer, saved, visit, type Hands } from './hands';
 
 interface Story {
   readonly name: string;
@@ -71,7 +71,7 @@ for (const story of stories) {
     const tee = `Lake tee of ${story.wearer}`;
 
     await test.step('a wearer, measured', async () => {
-      await page.goto('/wearers');
+      await visit(page, '/wearers');
       await hands.fill('A wearer’s name', story.wearer);
       await hands.press('Add a wearer');
       await expect(page.getByLabel('Wearer’s name')).toHaveValue(story.wearer);
@@ -81,7 +81,7 @@ for (const story of stories) {
     });
 
     await test.step('a cloth, tested', async () => {
-      await page.goto('/cloth');
+      await visit(page, '/cloth');
       await hands.fill('A cloth’s name', cloth);
       await hands.press('Add a cloth');
       await expect(page.getByRole('heading', { name: 'Pull it across' })).toBeVisible();
@@ -98,7 +98,7 @@ for (const story of stories) {
     });
 
     await test.step('a tee for the one out of the other', async () => {
-      await page.goto('/garments/new');
+      await visit(page, '/garments/new');
       await hands.fill('Name', tee);
       await hands.pick('How it is meant to sit', 'Fitted');
       await hands.select('For', story.wearer);
@@ -131,7 +131,7 @@ for (const story of stories) {
     await test.step('the printed ticket', async () => {
       await hands.follow('Print ticket');
       await expect(page.locator('[data-row=neckband] [data-size]')).toHaveText(story.neckband);
-      await page.goto(`${address}?stage=cut`);
+      await visit(page, `${address}?stage=cut`);
     });
 
     await test.step('ticks off what is cut', async () => {
@@ -175,12 +175,12 @@ for (const story of stories) {
     await test.step('closes the laptop, comes back, and everything is there', async () => {
       await page.close();
       const again = await context.newPage();
-      await again.goto(address);
+      await visit(again, address);
       await expect(again.getByText('Bust or chest: right · Neckline: lies flat')).toBeVisible();
       await expect(again.getByText('7 of 7 cut')).toBeVisible();
-      await again.goto(`${address}?stage=sew`);
+      await visit(again, `${address}?stage=sew`);
       await expect(again.getByText('14 of 14 done')).toBeVisible();
-      await again.goto('/');
+      await visit(again, '/');
       await expect(again.getByRole('listitem').filter({ hasText: tee })).toContainText(
         'Next time: Sleeves shorter.',
       );
@@ -188,7 +188,7 @@ for (const story of stories) {
 
     await test.step('and the next tee for that wearer is told', async () => {
       const next = await context.newPage();
-      await next.goto(address);
+      await visit(next, address);
       await next.getByRole('button', { name: 'Make another' }).click();
       await expect(next.getByLabel('Garment’s name')).toHaveValue(`${tee}, again`);
       await expect(next.getByRole('region', { name: 'From earlier garments' })).toContainText(
