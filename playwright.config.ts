@@ -4,6 +4,7 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: './e2e',
   timeout: 90_000,
+  expect: { timeout: 10_000 },
   workers: 1,
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: 'test-results/playwright.json' }]],
