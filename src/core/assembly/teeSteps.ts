@@ -16,7 +16,6 @@ export interface TeeFigures {
   readonly shoulder: Explained | undefined;
   readonly neckline: Explained | undefined;
   readonly head: Explained | undefined;
-  readonly backHalf: Explained | undefined;
   readonly band: TeeBandFigures | undefined;
 }
 

@@ -1,7 +1,7 @@
-import type { ClothReading, DirectionReading } from '../cloth/readCloth';
 import { readClothOnce } from '../cloth/readClothOnce';
 import { createLedger } from '../explain/ledger';
 import { catalogue } from '../garments/catalogue';
+import { clothPlan } from './clothPlan';
 import { planMeasures } from './measures';
 import { planNeckband } from './neckband';
 import { planNeckline } from './neckline';
@@ -11,13 +11,7 @@ import { planNeeds, planStages } from './stages';
 import { planSteps } from './steps';
 import { planSetups } from './stitchSetups';
 import { planTicket } from './ticket';
-import {
-  PLAN_SCHEMA,
-  type ClothPlan,
-  type DirectionPlan,
-  type GarmentFacts,
-  type GarmentPlan,
-} from './types';
+import { PLAN_SCHEMA, type GarmentFacts, type GarmentPlan } from './types';
 import { planZones } from './zones';
 
 export interface PlanOptions {
@@ -76,28 +70,5 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     problems,
     needs,
     ...planStages(inputs, needs),
-  };
-}
-
-/** A cloth's readings by id, for a plan or a cloth's own page. */
-export function clothPlan(reading: ClothReading): ClothPlan {
-  const { across, along, ...rest } = reading;
-  return {
-    ...rest,
-    ...(across ? { across: directionPlan(across) } : {}),
-    ...(along ? { along: directionPlan(along) } : {}),
-  };
-}
-
-function directionPlan(reading: DirectionReading): DirectionPlan {
-  const { stretch, repeats, growth, recovery, neckIn, source, counts } = reading;
-  return {
-    stretch: stretch.id,
-    repeats: repeats.map(({ id }) => id),
-    ...(growth ? { growth: growth.id } : {}),
-    ...(recovery ? { recovery: recovery.id } : {}),
-    ...(neckIn ? { neckIn: neckIn.id } : {}),
-    source,
-    counts,
   };
 }

@@ -93,7 +93,6 @@ function figures({ book, facts, body, neckline, neckband, openings }: Inputs): T
             'measured',
           ),
     neckline: neckline?.seamline,
-    backHalf: neckline?.backHalf,
     head: body.head,
     band: neckband && bandFigures(book, neckband),
   };

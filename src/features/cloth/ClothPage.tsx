@@ -7,7 +7,7 @@ import { createLedger } from '@/core/explain/ledger';
 import { formatQuantity } from '@/core/explain/display';
 import { clothSpec, type Cloth, type ClothDirection } from '@/core/facts/cloth';
 import type { StoredRecord } from '@/core/facts/records';
-import { clothPlan } from '@/core/plan/planGarment';
+import { clothPlan } from '@/core/plan/clothPlan';
 import type { ClothPlan, DirectionPlan } from '@/core/plan/types';
 import { formatLength } from '@/core/units/formatLength';
 import { NameField } from '@/features/records/NameField';

@@ -1,9 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { phraseText } from '@/core/explain/display';
 import type { SetupPlan, StepPlan } from '@/core/plan/types';
+import { garmentSpec } from '@/core/facts/garment';
+import { TextFactField } from '@/features/records/TextFactField';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
@@ -204,27 +205,17 @@ function Setup({ setup }: { setup: SetupPlan }) {
 
 function StepNote({ step }: { step: StepPlan }) {
   const { garment, set, fault } = useGarment();
-  const kept = garment.stepNotes[step.id]?.text ?? '';
-  const [typed, setTyped] = useState<string | undefined>(undefined);
-  const text = typed ?? kept;
-  const tooLong = text.length > 500 ? 'Shorten the note to 500 characters.' : undefined;
+  const path = `stepNotes.${step.id}`;
   return (
-    <TextField
-      size="small"
-      label="Note on this step"
-      value={text}
-      error={tooLong !== undefined}
-      helperText={tooLong ?? fault(`stepNotes.${step.id}`)}
-      onChange={(event) => {
-        setTyped(event.target.value);
-        if (event.target.value.length <= 500)
-          set('Note on a step', {
-            [`stepNotes.${step.id}`]: event.target.value === '' ? null : { text: event.target.value },
-          });
-      }}
-      onBlur={() => !tooLong && setTyped(undefined)}
-      slotProps={{ inputLabel: { shrink: true } }}
-      sx={{ flex: '1 1 220px' }}
-    />
+    <div style={{ flex: '1 1 220px' }}>
+      <TextFactField
+        spec={STEP_NOTE}
+        value={garment.stepNotes[step.id]?.text}
+        onChange={(text) => set('Note on a step', { [path]: text === undefined ? null : { text } })}
+        fault={fault(path)}
+      />
+    </div>
   );
 }
+
+const STEP_NOTE = { ...garmentSpec.fields.stepNotes.of.fields.text, label: 'Note on this step' };
