@@ -1,4 +1,5 @@
 import { writeGarmentFile, type GarmentFile } from '@/core/formats/garmentFile';
+import { gatherFacts, type FindFacts } from '@/core/plan/gatherFacts';
 import type { GarmentFacts } from '@/core/plan/types';
 import { household } from '@/demo/household';
 
@@ -6,16 +7,14 @@ export const TODAY = '2026-06-01';
 
 /** The demo's garments with their wearer and cloths inside, by name: invented data. */
 export function demoFacts(): readonly (readonly [string, GarmentFacts])[] {
-  const { wearers, cloths, garments } = household(TODAY);
-  return Object.entries(garments).map(([id, garment]) => {
-    const wearer = wearers[garment.wearerId ?? ''];
-    const outer = cloths[garment.outerClothId ?? ''];
-    const band = cloths[garment.bandClothId ?? ''];
-    return [
-      id,
-      { garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) },
-    ];
-  });
+  const made = household(TODAY);
+  const here: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
+    wearer: made.wearers,
+    cloth: made.cloths,
+    pattern: made.patterns,
+  };
+  const find: FindFacts = (kind, id) => here[kind]?.[id] as never;
+  return Object.entries(made.garments).map(([id, garment]) => [id, gatherFacts(garment, find)]);
 }
 
 export function demoFact(id: string): GarmentFacts {

@@ -47,7 +47,7 @@ export type CommandResult =
   | { readonly ok: false; readonly code: 'faults'; readonly faults: readonly Fault[] };
 
 /** Decides whether facts may be stored. Runs inside the transaction, on the facts as they would be. */
-export type Check = (kind: RecordKind, facts: unknown, db: Querier) => readonly Fault[];
+export type Check = (kind: RecordKind, facts: unknown, db: Querier, id: string) => readonly Fault[];
 
 interface Context {
   readonly now: string;
@@ -178,7 +178,7 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
   const record = findRecord(tx, op.kind, op.id);
   if (op.op === 'create') {
     if (record) throw new Error(`expected a new id for a ${op.kind}, got one in use; make another`);
-    refuseFaults(check(op.kind, op.facts, tx));
+    refuseFaults(check(op.kind, op.facts, tx, op.id));
     tx.insert(table)
       .values({ id: op.id, revision: 1, facts: op.facts, createdAt: now, updatedAt: now })
       .run();
@@ -194,7 +194,7 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
   if (op.op === 'set') {
     if (record.removed) throw new Refused({ ok: false, code: 'missing', kind: op.kind });
     const facts = applyChanges(record.facts, op.changes);
-    refuseFaults(check(op.kind, facts, tx));
+    refuseFaults(check(op.kind, facts, tx, op.id));
     tx.update(table).set({ facts, revision, updatedAt: now }).where(eq(table.id, op.id)).run();
     log(tx, commandId, op, revision, op.changes, inverseOf(record.facts, op.changes));
   } else {

@@ -2,7 +2,7 @@ import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, like, or, sql } from 'drizzle-orm';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import type { Database } from './database';
-import { cloths, garments, wearers } from './schema';
+import { cloths, garments, ownKinds, patterns, wearers } from './schema';
 
 /** A record as stored, with when it was last written and whether it is removed. */
 export interface Stored<K extends RecordKind = RecordKind> extends StoredRecord<K> {
@@ -13,7 +13,13 @@ export interface Stored<K extends RecordKind = RecordKind> extends StoredRecord<
 /** What can run a query: the database, or a transaction on it. */
 export type Querier = Pick<Database, 'select' | 'insert' | 'update'>;
 
-export const tables = { wearer: wearers, cloth: cloths, garment: garments } as const;
+export const tables = {
+  wearer: wearers,
+  cloth: cloths,
+  pattern: patterns,
+  ownKind: ownKinds,
+  garment: garments,
+} as const;
 
 /** The record, removed or not; `undefined` when it never was. */
 export function findRecord<K extends RecordKind>(db: Querier, kind: K, id: string): Stored<K> | undefined {
@@ -73,7 +79,11 @@ export function garmentsSharing(
   const shares = [
     ...(wearerId ? [eq(garments.wearerId, wearerId)] : []),
     ...(clothIds.length > 0
-      ? [inArray(garments.outerClothId, clothIds), inArray(garments.bandClothId, clothIds)]
+      ? [
+          inArray(garments.outerClothId, clothIds),
+          inArray(garments.bandClothId, clothIds),
+          inArray(garments.liningClothId, clothIds),
+        ]
       : []),
   ];
   if (shares.length === 0) return [];
@@ -87,16 +97,32 @@ export function garmentsSharing(
     .map((row) => toStored('garment', row));
 }
 
-/** How many garments that are not removed use a wearer or a cloth. */
-export function countUses(db: Querier, kind: 'wearer' | 'cloth', id: string): number {
-  const uses =
-    kind === 'wearer'
-      ? eq(garments.wearerId, id)
-      : or(eq(garments.outerClothId, id), eq(garments.bandClothId, id));
+/** How many garments, and for a cloth also stacks, that are not removed use a record. */
+export function countUses(db: Querier, kind: Exclude<RecordKind, 'garment'>, id: string): number {
+  const uses = {
+    wearer: eq(garments.wearerId, id),
+    cloth: or(
+      eq(garments.outerClothId, id),
+      eq(garments.bandClothId, id),
+      eq(garments.liningClothId, id),
+    ),
+    pattern: eq(garments.patternId, id),
+    ownKind: eq(garments.ownKindId, id),
+  }[kind];
   const row = db
     .select({ uses: sql<number>`count(*)` })
     .from(garments)
     .where(and(isNull(garments.removedAt), uses))
+    .get();
+  return (row?.uses ?? 0) + (kind === 'cloth' ? countStacks(db, id) : 0);
+}
+
+function countStacks(db: Querier, clothId: string): number {
+  const layer = sql`exists (select 1 from json_each(${cloths.facts}, '$.layers') as layer where json_extract(layer.value, '$.clothId') = ${clothId})`;
+  const row = db
+    .select({ uses: sql<number>`count(*)` })
+    .from(cloths)
+    .where(and(isNull(cloths.removedAt), layer))
     .get();
   return row?.uses ?? 0;
 }

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { index, integer, sqliteTable, text, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, sqliteTable, text, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core';
 
 /**
  * One table per kind of record: its facts as JSON, and what is searched or joined as columns generated from
@@ -23,6 +23,25 @@ export const cloths = sqliteTable('cloths', recordColumns(), (table) => [
   index('cloths_name').on(table.name),
 ]);
 
+export const patterns = sqliteTable('patterns', recordColumns(), (table) => [
+  index('patterns_name').on(table.name),
+]);
+
+export const ownKinds = sqliteTable('own_kinds', recordColumns(), (table) => [
+  index('own_kinds_name').on(table.name),
+]);
+
+/** Photos of cloths, outside the undo: deleting one is asked first and is for good. */
+export const photos = sqliteTable('photos', {
+  id: text('id').primaryKey(),
+  clothId: text('cloth_id')
+    .notNull()
+    .references((): AnySQLiteColumn => cloths.id),
+  type: text('type').notNull(),
+  bytes: blob('bytes', { mode: 'buffer' }).notNull(),
+  createdAt: text('created_at').notNull(),
+});
+
 export const garments = sqliteTable(
   'garments',
   {
@@ -36,8 +55,20 @@ export const garments = sqliteTable(
     bandClothId: text('band_cloth_id')
       .generatedAlwaysAs(sql`json_extract(facts, '$.bandClothId')`, { mode: 'stored' })
       .references((): AnySQLiteColumn => cloths.id),
+    liningClothId: text('lining_cloth_id').generatedAlwaysAs(sql`json_extract(facts, '$.liningClothId')`, {
+      mode: 'virtual',
+    }),
+    patternId: text('pattern_id').generatedAlwaysAs(sql`json_extract(facts, '$.patternId')`, {
+      mode: 'virtual',
+    }),
+    ownKindId: text('own_kind_id').generatedAlwaysAs(sql`json_extract(facts, '$.ownKindId')`, {
+      mode: 'virtual',
+    }),
   },
   (table) => [
+    index('garments_lining_cloth').on(table.liningClothId),
+    index('garments_pattern').on(table.patternId),
+    index('garments_own_kind').on(table.ownKindId),
     index('garments_updated').on(table.removedAt, table.updatedAt),
     index('garments_wearer').on(table.wearerId),
     index('garments_outer_cloth').on(table.outerClothId),
@@ -66,7 +97,7 @@ export const commandOps = sqliteTable(
       .notNull()
       .references(() => commands.id),
     op: text('op', { enum: ['create', 'set', 'remove', 'restore'] }).notNull(),
-    kind: text('kind', { enum: ['wearer', 'cloth', 'garment'] }).notNull(),
+    kind: text('kind', { enum: ['wearer', 'cloth', 'pattern', 'ownKind', 'garment'] }).notNull(),
     recordId: text('record_id').notNull(),
     /** The record's revision after this. */
     revision: integer('revision').notNull(),

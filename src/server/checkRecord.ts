@@ -1,10 +1,12 @@
 import 'server-only';
 import type Joi from 'joi';
 import type { Fault } from '@/core/facts/faults';
-import { recordKinds, recordSpecs, type FactsByKind, type RecordKind } from '@/core/facts/records';
+import { garmentRefFields, garmentRefs } from '@/core/facts/garment';
+import { stackFault } from '@/core/cloth/resolveStack';
+import { recordKinds, recordNames, recordSpecs, type FactsByKind, type RecordKind } from '@/core/facts/records';
 import { ruleFaults } from '@/core/facts/rules';
 import type { Check } from '@/data/commands';
-import { findRecord } from '@/data/records';
+import { findRecord, type Querier } from '@/data/records';
 import { joiFaults, joiOf } from './joiSpec';
 
 const schemas = Object.fromEntries(recordKinds.map((kind) => [kind, joiOf(recordSpecs[kind])])) as Readonly<
@@ -12,22 +14,31 @@ const schemas = Object.fromEntries(recordKinds.map((kind) => [kind, joiOf(record
 >;
 
 /** Whether facts may be stored: their schema, the rules across fields, and that what they name exists. */
-export const checkRecord: Check = (kind, facts, db) => {
+export const checkRecord: Check = (kind, facts, db, id) => {
   const faults = joiFaults(schemas[kind], facts);
   if (faults.length > 0) return faults;
   const rules = ruleFaults(kind, facts as FactsByKind[RecordKind]);
-  if (rules.length > 0 || kind !== 'garment') return rules;
-  const { wearerId, outerClothId, bandClothId } = facts as FactsByKind['garment'];
-  const names = (path: string, of: 'wearer' | 'cloth', id: string | undefined): Fault[] => {
-    if (id === undefined) return [];
-    const found = findRecord(db, of, id);
-    return found && !found.removed
-      ? []
-      : [{ code: 'rule', path, sentence: `That ${of} is no longer here: choose another from the list.` }];
-  };
-  return [
-    ...names('wearerId', 'wearer', wearerId),
-    ...names('outerClothId', 'cloth', outerClothId),
-    ...names('bandClothId', 'cloth', bandClothId),
-  ];
+  if (rules.length > 0) return rules;
+  if (kind === 'cloth') return stackFaults(db, id, facts as FactsByKind['cloth']);
+  return kind === 'garment' ? missingRefs(db, facts as FactsByKind['garment']) : [];
 };
+
+/** A garment names only records that are here. */
+const missingRefs = (db: Querier, garment: FactsByKind['garment']): Fault[] =>
+  garmentRefFields.flatMap((field): Fault[] => {
+    const kind = garmentRefs[field];
+    const named = garment[field];
+    if (named === undefined) return [];
+    const found = findRecord(db, kind, named);
+    if (found && !found.removed) return [];
+    const sentence = `That ${recordNames[kind]} is no longer here: choose another from the list.`;
+    return [{ code: 'rule', path: field, sentence }];
+  });
+
+function stackFaults(db: Querier, id: string, cloth: FactsByKind['cloth']): Fault[] {
+  const fault = stackFault(id, cloth, (layerId) => {
+    const found = findRecord(db, 'cloth', layerId);
+    return found && !found.removed ? found.facts : undefined;
+  });
+  return fault ? [fault] : [];
+}

@@ -2,7 +2,8 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { applyChanges } from '@/core/facts/change';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
-import type { Garment } from '@/core/facts/garment';
+import type { Cloth } from '@/core/facts/cloth';
+import { garmentRefFields, garmentRefs, type Garment, type GarmentRef } from '@/core/facts/garment';
 import {
   MAX_GARMENT_FILE_BYTES,
   garmentFileSpec,
@@ -10,6 +11,7 @@ import {
   writeGarmentFile,
   type GarmentFile,
 } from '@/core/formats/garmentFile';
+import { factOfRef, gatherFacts } from '@/core/plan/gatherFacts';
 import type { GarmentFacts } from '@/core/plan/types';
 import type { Op } from '@/data/commands';
 import type { Database } from '@/data/database';
@@ -55,17 +57,31 @@ export function importOps(
     ops.push({ op: 'create', kind, id: fresh, facts });
     return fresh;
   };
+  const placedCloths = new Map<string, string | undefined>();
+  const placeCloth = (id: string | undefined, cloth: Cloth | undefined): string | undefined => {
+    if (!cloth) return undefined;
+    const layers = Object.entries(cloth.layers ?? {}).map(([key, layer]) => {
+      if (!placedCloths.has(layer.clothId)) {
+        placedCloths.set(layer.clothId, undefined);
+        placedCloths.set(layer.clothId, placeCloth(layer.clothId, file.layerCloths?.[layer.clothId]));
+      }
+      return [key, { ...layer, clothId: placedCloths.get(layer.clothId) ?? layer.clothId }] as const;
+    });
+    return place('cloth', id, cloth.layers ? { ...cloth, layers: Object.fromEntries(layers) } : cloth);
+  };
   const { garment } = file;
-  const wearerId = place('wearer', garment.wearerId, file.wearer);
-  const outerClothId = place('cloth', garment.outerClothId, file.outer);
-  const bandClothId = place('cloth', garment.bandClothId, file.band);
+  const ids = Object.fromEntries(
+    garmentRefFields.map((field) => {
+      const facts = file[factOfRef[field]];
+      const id =
+        garmentRefs[field] === 'cloth'
+          ? placeCloth(garment[field], facts as Cloth | undefined)
+          : place(garmentRefs[field], garment[field], facts);
+      return [field, id];
+    }),
+  ) as Readonly<Record<GarmentRef, string | undefined>>;
   const garmentId = newId();
-  ops.push({
-    op: 'create',
-    kind: 'garment',
-    id: garmentId,
-    facts: linked(garment, { wearerId, outerClothId, bandClothId }),
-  });
+  ops.push({ op: 'create', kind: 'garment', id: garmentId, facts: linked(garment, ids) });
   return { ops, garmentId };
 }
 
@@ -108,24 +124,15 @@ export function copyGarment(db: Database, id: string): Response {
 }
 
 /** A garment with the records it names. */
-export function garmentFacts(db: Database, garment: Garment): GarmentFacts {
-  const find = <K extends RecordKind>(kind: K, id: string | undefined): FactsByKind[K] | undefined => {
-    const record = id === undefined ? undefined : findRecord(db, kind, id);
+export const garmentFacts = (db: Database, garment: Garment): GarmentFacts =>
+  gatherFacts(garment, (kind, id) => {
+    const record = findRecord(db, kind, id);
     return record && !record.removed ? record.facts : undefined;
-  };
-  const wearer = find('wearer', garment.wearerId);
-  const outer = find('cloth', garment.outerClothId);
-  const band = find('cloth', garment.bandClothId);
-  return { garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) };
-}
+  });
 
 /** The garment naming these records and no others. */
-function linked(
-  garment: Garment,
-  ids: Readonly<Record<'wearerId' | 'outerClothId' | 'bandClothId', string | undefined>>,
-): Garment {
-  return applyChanges(
+const linked = (garment: Garment, ids: Readonly<Record<GarmentRef, string | undefined>>): Garment =>
+  applyChanges(
     garment,
     Object.entries(ids).map(([path, id]) => ({ path, value: id ?? null })),
   );
-}

@@ -1,7 +1,8 @@
 import 'server-only';
 import type { Explained } from '@/core/explain/explained';
 import type { Garment } from '@/core/facts/garment';
-import type { StoredRecord } from '@/core/facts/records';
+import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
+import { gatherFacts, type FindFacts } from '@/core/plan/gatherFacts';
 import { planGarment } from '@/core/plan/planGarment';
 import { stageIds, type GarmentPlan } from '@/core/plan/types';
 import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
@@ -14,7 +15,7 @@ import type {
   WorthAMinute,
 } from '@/core/views/pageViews';
 import type { Database } from '@/data/database';
-import { findRecord, garmentsSharing, listRecords, recordsById, type Stored } from '@/data/records';
+import { findRecord, garmentsSharing, listRecords, type Stored } from '@/data/records';
 import { wire } from './recordRoutes';
 
 /** How many garments a list shows at once. */
@@ -40,26 +41,12 @@ export function garmentLines(
 ): { readonly lines: readonly GarmentLine[]; readonly more: boolean } {
   const records = listRecords(db, 'garment', { limit: limit + 1, offset, query, order: 'updated' });
   const shown = records.slice(0, limit);
-  const wearers = recordsById(
-    db,
-    'wearer',
-    shown.flatMap(({ facts }) => facts.wearerId ?? []),
-  );
-  const cloths = recordsById(
-    db,
-    'cloth',
-    shown.flatMap(({ facts }) => [facts.outerClothId ?? [], facts.bandClothId ?? []].flat()),
-  );
+  const find = keptFinder(db);
   const onDate = today();
   const lines = shown.map((record): GarmentLine => {
     const { facts: garment } = record;
-    const wearer = wearers.get(garment.wearerId ?? '')?.facts;
-    const outer = cloths.get(garment.outerClothId ?? '')?.facts;
-    const band = cloths.get(garment.bandClothId ?? '')?.facts;
-    const plan = planGarment(
-      { garment, ...(wearer ? { wearer } : {}), ...(outer ? { outer } : {}), ...(band ? { band } : {}) },
-      { onDate },
-    );
+    const facts = gatherFacts(garment, find);
+    const plan = planGarment(facts, { onDate });
     const named = plan.next.sentence.flatMap((part) =>
       typeof part === 'object' && 'n' in part ? [part.n] : [],
     );
@@ -69,8 +56,13 @@ export function garmentLines(
     return {
       id: record.id,
       name: garment.name,
-      wearer: wearer?.name,
-      cloths: [...new Set([outer?.name, band?.name].filter((name) => name !== undefined))],
+      kind: plan.kind,
+      wearer: facts.wearer?.name,
+      cloths: [
+        ...new Set(
+          [facts.outer?.name, facts.lining?.name, facts.band?.name].filter((name) => name !== undefined),
+        ),
+      ],
       stages: plan.stages,
       nextStage: plan.next.stage,
       next: plan.next.sentence,
@@ -87,6 +79,16 @@ export function garmentLines(
     };
   });
   return { lines, more: records.length > limit };
+}
+
+/** Finds the facts of records that are not removed, each once. */
+function keptFinder(db: Database): FindFacts {
+  const kept = new Map<string, unknown>();
+  return <K extends RecordKind>(kind: K, id: string) => {
+    const key = `${kind} ${id}`;
+    if (!kept.has(key)) kept.set(key, present(findRecord(db, kind, id))?.facts);
+    return kept.get(key) as FactsByKind[K] | undefined;
+  };
 }
 
 /** The machine and stitch the next unsewn step wants, once sewing has come. */
@@ -132,40 +134,52 @@ export function worthAMinute(db: Database): readonly WorthAMinute[] {
 export function garmentView(db: Database, id: string): GarmentView | undefined {
   const garment = present(findRecord(db, 'garment', id));
   if (!garment) return undefined;
-  const { wearerId, outerClothId, bandClothId } = garment.facts;
   return {
     garment: wire(garment) as StoredRecord<'garment'>,
-    wearer: shown(wearerId === undefined ? undefined : findRecord(db, 'wearer', wearerId)),
-    outer: shown(outerClothId === undefined ? undefined : findRecord(db, 'cloth', outerClothId)),
-    band: shown(bandClothId === undefined ? undefined : findRecord(db, 'cloth', bandClothId)),
+    records: namedRecords(db, garment.facts),
     wearers: choices(db, 'wearer'),
     cloths: choices(db, 'cloth'),
+    patterns: choices(db, 'pattern'),
     earlier: earlierFittings(db, garment),
     today: today(),
   };
 }
 
+/** Every record a garment names, and the cloths of the stacks among them. */
+function namedRecords(db: Database, garment: Garment): readonly StoredRecord[] {
+  const found = new Map<string, StoredRecord>();
+  gatherFacts(garment, (kind, id) => {
+    const record = present(findRecord(db, kind, id));
+    if (record) found.set(`${kind} ${id}`, wire(record));
+    return record?.facts;
+  });
+  return [...found.values()];
+}
+
 function earlierFittings(db: Database, garment: Stored<'garment'>): EarlierFitting[] {
-  const { wearerId, outerClothId, bandClothId } = garment.facts;
-  const clothIds = [outerClothId, bandClothId].filter((id) => id !== undefined);
+  const { wearerId, outerClothId, bandClothId, liningClothId } = garment.facts;
+  const clothIds = [outerClothId, bandClothId, liningClothId].filter((id) => id !== undefined);
   return garmentsSharing(db, { ...(wearerId ? { wearerId } : {}), clothIds, limit: MAX_EARLIER })
     .filter((other) => other.id !== garment.id)
     .flatMap((other) => {
       const fitting = lastFitting(other.facts);
       if (!fitting) return [];
       const sameWearer = wearerId !== undefined && other.facts.wearerId === wearerId;
-      const sameCloth = [other.facts.outerClothId, other.facts.bandClothId].some(
+      const sameCloth = [other.facts.outerClothId, other.facts.bandClothId, other.facts.liningClothId].some(
         (id) => id !== undefined && clothIds.includes(id),
       );
       return [{ garmentId: other.id, garment: other.facts.name, sameWearer, sameCloth, fitting }];
     });
 }
 
-export const choices = (db: Database, kind: 'wearer' | 'cloth'): readonly Choice[] =>
+/** The kinds of record that have a list and a page of their own beside garments. */
+type Shelf = Exclude<RecordKind, 'garment'>;
+
+export const choices = (db: Database, kind: Shelf): readonly Choice[] =>
   listRecords(db, kind, { limit: MAX_CHOICES }).map(({ id, facts }) => ({ id, name: facts.name }));
 
 /** One wearer or cloth for its own page; `undefined` when it is not here. */
-export function recordView<K extends 'wearer' | 'cloth'>(
+export function recordView<K extends Shelf>(
   db: Database,
   kind: K,
   id: string,
@@ -174,7 +188,7 @@ export function recordView<K extends 'wearer' | 'cloth'>(
 }
 
 /** Every wearer or cloth, for its own list. */
-export const recordList = <K extends 'wearer' | 'cloth'>(db: Database, kind: K): readonly StoredRecord<K>[] =>
+export const recordList = <K extends Shelf>(db: Database, kind: K): readonly StoredRecord<K>[] =>
   listRecords(db, kind, { limit: MAX_CHOICES }).map((record) => wire(record) as StoredRecord<K>);
 
 const PLACES: readonly JumpTarget[] = [
@@ -213,6 +227,6 @@ function lastFitting(garment: Garment) {
 const present = <R extends Stored>(record: R | undefined): R | undefined =>
   record && !record.removed ? record : undefined;
 
-function shown<K extends 'wearer' | 'cloth'>(record: Stored<K> | undefined): StoredRecord<K> | undefined {
+function shown<K extends Shelf>(record: Stored<K> | undefined): StoredRecord<K> | undefined {
   return record && !record.removed ? (wire(record) as StoredRecord<K>) : undefined;
 }

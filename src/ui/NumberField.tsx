@@ -1,13 +1,9 @@
 'use client';
 import { useState } from 'react';
 import { leafFault } from '@/core/facts/faults';
-import type { NumberSpec } from '@/core/facts/spec';
+import { quantities, type NumberSpec } from '@/core/facts/spec';
 import { TextBox } from './TextBox';
 import { useStable } from './useStable';
-
-/** How a kept number is typed: degrees for radians, percent for shares, itself otherwise. */
-const TYPED_PER_KEPT = { radians: 180 / Math.PI, share: 100, gsm: 1, lengthMm: 1 } as const;
-const SUFFIX = { radians: '°', share: '%', gsm: 'g/m²', lengthMm: 'mm' } as const;
 
 interface Props {
   readonly spec: NumberSpec;
@@ -23,20 +19,23 @@ interface Props {
 /** A number that is not a length: an angle in degrees, a share in percent, a weight. */
 export function NumberField({ spec, label, help, value, onChange, required = false, fault }: Props) {
   const [typed, setTyped] = useState<string | undefined>(undefined);
-  const scale = TYPED_PER_KEPT[spec.quantity];
+  const scale = quantities[spec.quantity].typed;
+  const { suffix } = quantities[spec.quantity];
+  const name = label ?? spec.label;
   const text = typed ?? (value === undefined ? '' : String(Number((value * scale).toFixed(2))));
   const read = (shown: string): number | undefined => {
     const plain = shown
       .trim()
       .replace(',', '.')
-      .replace(/ ?(%|°)$/, '');
-    return /^\d+(\.\d*)?$/.test(plain) ? parseFloat(plain) / scale : undefined;
+      .replace('−', '-')
+      .replace(/ ?(%|°|g|g\/m²|N\/m|Pa)$/, '');
+    return /^-?\d+(\.\d*)?$/.test(plain) ? parseFloat(plain) / scale : undefined;
   };
   const faultOf = (shown: string): string | undefined => {
     if (shown.trim() === '') return required ? `${spec.label} is missing: fill it in.` : undefined;
     const kept = read(shown);
     return kept === undefined
-      ? `Type a plain number, such as ${exampleOf(spec)}.`
+      ? `Type a plain number, such as ${quantities[spec.quantity].example}.`
       : leafFault(spec, kept, '', 'cm')?.sentence;
   };
   const trouble = fault ?? faultOf(text);
@@ -48,7 +47,7 @@ export function NumberField({ spec, label, help, value, onChange, required = fal
   };
   return (
     <TextBox
-      label={`${label ?? spec.label} (${SUFFIX[spec.quantity]})`}
+      label={suffix === '' ? name : `${name} (${suffix})`}
       value={text}
       trouble={trouble}
       help={help}
@@ -58,6 +57,3 @@ export function NumberField({ spec, label, help, value, onChange, required = fal
     />
   );
 }
-
-const exampleOf = (spec: NumberSpec): string =>
-  ({ radians: '280', share: '50', gsm: '190', lengthMm: '100' })[spec.quantity];

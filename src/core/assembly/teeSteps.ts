@@ -47,7 +47,7 @@ export interface StepDraft {
   readonly minutes: number;
   readonly stitch?: StitchId;
   /** The opening whose pull-on this seam must follow. */
-  readonly opening?: 'neckline' | 'hem' | 'sleeve-hem';
+  readonly opening?: string;
 }
 
 export interface TeeStitches {

@@ -3,7 +3,10 @@ import { leaf, say, type Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection, ClothTest } from '../facts/cloth';
 import { MAX_SPREAD, growthOf, neckInOf, readingFault, recoveryOf, stretchOf } from './handTest';
 import { recoveryVerdict, verdictSentences, type RecoveryVerdict } from './recoveryVerdict';
+import { readPulls } from './readPulls';
+import type { LayerShare } from './readStack';
 import { stretchClass, type StretchClass } from './stretchClass';
+import type { TensionPart } from './tensionNumbers';
 
 /** What the pulls in one direction say. Number fields are ledger entries; absent where nothing was read. */
 export interface DirectionReading {
@@ -16,6 +19,10 @@ export interface DirectionReading {
   readonly source: 'tested' | 'stated';
   /** Whether the middle repeat counts, or the lowest because they differ too much. */
   readonly counts: 'median' | 'lowest';
+  /** How it pulls: one part for a cloth, one for each layer of a stack. */
+  readonly parts: readonly TensionPart[];
+  /** Why the pulls that were recorded give no curve. */
+  readonly curveFault?: string;
 }
 
 export interface ClothReading {
@@ -28,6 +35,9 @@ export interface ClothReading {
   readonly verdict: RecoveryVerdict;
   readonly verdictSentence: Phrase;
   readonly refused: readonly { readonly testId: string; readonly sentence: string }[];
+  /** Of a stack: what each layer contributes around the body, and the crude rule's answer. */
+  readonly layers?: readonly LayerShare[];
+  readonly least?: Explained;
 }
 
 /** Reads a cloth's tests into the ledger under `prefix`. Impossible readings are set aside with their reason. */
@@ -46,7 +56,8 @@ export function readCloth(book: Ledger, prefix: string, cloth: Cloth): ClothRead
       `${prefix}.${which}`,
       which,
       usable.map(([, test]) => test).filter((test) => test.direction === which),
-      stated,
+      cloth.stable ? 0 : stated,
+      cloth,
     );
   const across = direction('across', cloth.statedAcross);
   const along = direction('along', cloth.statedAlong);
@@ -72,10 +83,13 @@ function readDirection(
   which: ClothDirection,
   tests: readonly ClothTest[],
   stated: number | undefined,
+  cloth: Cloth,
 ): DirectionReading | undefined {
-  if (tests.length === 0) {
+  if (tests.length === 0 || cloth.stable) {
     if (stated === undefined) return undefined;
-    const note = 'Stated, not tested on this cloth: pull a swatch to be sure.';
+    const note = cloth.stable
+      ? 'Said not to stretch.'
+      : 'Stated, not tested on this cloth: pull a swatch to be sure.';
     const stretch = book.given(
       `${prefix}.stretch`,
       `stretch ${which}, as stated`,
@@ -84,7 +98,8 @@ function readDirection(
       'default',
       note,
     );
-    return { stretch, repeats: [], source: 'stated', counts: 'median' };
+    const pulled = readPulls(book, prefix, which, cloth, stretch);
+    return { stretch, repeats: [], source: 'stated', counts: 'median', ...pulled };
   }
   const repeats = tests.map((test, at) =>
     book.work(`${prefix}.repeat${at + 1}`, {
@@ -106,14 +121,16 @@ function readDirection(
   const growth = middle(book, prefix, which, stretching, DERIVED.growth);
   const recovery = middle(book, prefix, which, stretching, DERIVED.recovery);
   const neckIn = middle(book, prefix, which, stretching, DERIVED.neckIn);
+  const stretch = pick(book, `${prefix}.stretch`, `stretch ${which}`, repeats, counts);
   return {
-    stretch: pick(book, `${prefix}.stretch`, `stretch ${which}`, repeats, counts),
+    stretch,
     repeats,
     ...(growth ? { growth } : {}),
     ...(recovery ? { recovery } : {}),
     ...(neckIn ? { neckIn } : {}),
     source: 'tested',
     counts,
+    ...readPulls(book, prefix, which, cloth, stretch),
   };
 }
 

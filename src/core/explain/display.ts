@@ -22,6 +22,12 @@ export function formatQuantity(value: number, quantity: Quantity, unit: UnitSyst
       return `${Math.round(value)} min`;
     case 'gsm':
       return `${Math.round(value)} g/m²`;
+    case 'gram':
+      return `${value < 10 ? value.toFixed(1) : Math.round(value)} g`;
+    case 'nPerM':
+      return `${value < 100 ? value.toFixed(1) : Math.round(value)} N/m`;
+    case 'pa':
+      return value < 1000 ? `${Math.round(value)} Pa` : `${(value / 1000).toFixed(1)} kPa`;
     case 'dialMm':
     case 'dial':
       return value.toFixed(1);
@@ -40,6 +46,9 @@ export function formatExactly(value: number, quantity: Quantity, unit: UnitSyste
     case 'share':
     case 'rad':
     case 'ratio':
+    case 'nPerM':
+    case 'pa':
+    case 'gram':
     case 'dialMm':
       return plain(Number(value.toPrecision(7)));
     default:

@@ -4,7 +4,19 @@ export type Mark =
 
 /** What a number counts: `mm` a length on the tape, `dialMm` a machine dial in mm in either unit system. */
 export type Quantity =
-  'mm' | 'share' | 'rad' | 'ratio' | 'count' | 'dialMm' | 'dial' | 'minutes' | 'gsm' | 'needle';
+  | 'mm'
+  | 'share'
+  | 'rad'
+  | 'ratio'
+  | 'count'
+  | 'dialMm'
+  | 'dial'
+  | 'minutes'
+  | 'gsm'
+  | 'needle'
+  | 'gram'
+  | 'nPerM'
+  | 'pa';
 
 /** One input of a formula: a leaf with its own mark, or another explained number named by `of`. */
 export interface Term {

@@ -1,4 +1,16 @@
-import { choice, date, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import {
+  choice,
+  date,
+  flag,
+  id,
+  lengthMm,
+  map,
+  numberOf,
+  optional,
+  record,
+  text,
+  type FactsOf,
+} from './spec';
 
 /** One pull of the hand test. Lengths in mm; see `cloth/handTest.ts` for which readings are refused. */
 export const clothTestSpec = record('Test', {
@@ -13,19 +25,70 @@ export const clothTestSpec = record('Test', {
 export type ClothTest = FactsOf<typeof clothTestSpec>;
 export type ClothDirection = ClothTest['direction'];
 
-/** A fabric on the shelf. `across` is the course direction, `along` the selvedge. */
+/** One reading of a pull curve: what hung on the strip or what the gauge showed, and the length then. */
+export const pullPointSpec = record('Reading', {
+  lengthMm: lengthMm('Length', 1, 5000, [50, 900]),
+  massG: optional(numberOf('gram', 'Weight hung on it', 0, 50_000)),
+  tensionNPerM: optional(numberOf('nPerM', 'Tension', 0, 50_000)),
+  branch: choice('Branch', ['loading', 'unloading']),
+});
+export type PullPoint = FactsOf<typeof pullPointSpec>;
+
+/** A strip pulled by weights or by a gauge, reading by reading. */
+export const pullSpec = record('Pull curve', {
+  direction: choice('Direction', ['across', 'along']),
+  pulledOn: date('Pulled on'),
+  by: choice('By', ['weights', 'gauge']),
+  widthMm: lengthMm('Width of the strip', 5, 300, [20, 100]),
+  restMm: lengthMm('Length at rest', 20, 1000, [50, 300]),
+  points: map('Readings', pullPointSpec, 400),
+});
+export type Pull = FactsOf<typeof pullSpec>;
+
+/** A layer of a stack: another cloth, laid with its greatest stretch around unless it is turned. */
+export const layerSpec = record('Layer', { clothId: id('the cloth'), turned: flag('Turned a quarter') });
+export type Layer = FactsOf<typeof layerSpec>;
+
+/** Square, weighed and measured, before and after washing. */
+const washSpec = record('Wash', {
+  beforeAlongMm: lengthMm('Lengthwise before', 50, 5000, [100, 1000]),
+  afterAlongMm: lengthMm('Lengthwise after', 20, 5000, [100, 1000]),
+  beforeAcrossMm: lengthMm('Crosswise before', 50, 5000, [100, 1000]),
+  afterAcrossMm: lengthMm('Crosswise after', 20, 5000, [100, 1000]),
+});
+
+/**
+ * A fabric on the shelf, or, where it has `layers`, a stack of them. `across` is the course direction, `along`
+ * the selvedge.
+ */
 export const clothSpec = record('Cloth', {
   name: text('Name', 1, 60),
   fibre: optional(text('Fibre', 0, 120)),
   weightGsm: optional(numberOf('gsm', 'Weight', 20, 1200)),
+  weighedG: optional(numberOf('gram', 'A square weighs', 0.05, 500)),
+  weighedSideMm: optional(lengthMm('Side of the square', 20, 500, [50, 200])),
   widthMm: optional(lengthMm('Width', 50, 4000, [300, 2000])),
   onHandMm: optional(lengthMm('Length on hand', 0, 100000)),
   thicknessMm: optional(lengthMm('Thickness of one layer', 0.05, 20)),
   washed: choice('Washed before cutting', ['yes', 'no']),
+  wash: optional(washSpec),
+  feel: optional(choice('How it pulls', ['soft', 'medium', 'firm'])),
+  drape: optional(choice('How it hangs', ['sturdy', 'medium', 'slinky'])),
+  ravels: optional(choice('When a corner is snipped and tugged', ['holds', 'sheds', 'runs'])),
+  curl: optional(choice('Cut edge curls', ['no', 'a little', 'strongly'])),
+  dry: optional(choice('Held to the light, dry', ['opaque', 'a little', 'see-through'])),
+  wet: optional(choice('Held to the light, wet', ['opaque', 'a little', 'see-through'])),
+  nap: optional(choice('Nap or print with a direction', ['none', 'one way'])),
+  swim: optional(choice('Stands chlorine and salt', ['yes', 'no'])),
+  stable: optional(flag('Does not stretch: interfacing, tape, net')),
+  rightSide: optional(text('Right side', 0, 200)),
+  photo: optional(id('the photo')),
   statedAcross: optional(numberOf('share', 'Stretch across, as stated', 0, 4)),
   statedAlong: optional(numberOf('share', 'Stretch along, as stated', 0, 4)),
   notes: optional(text('Notes', 0, 2000)),
   tests: map('Tests', clothTestSpec, 200),
+  pulls: optional(map('Pull curves', pullSpec, 40)),
+  layers: optional(map('Layers', layerSpec, 8)),
 });
 export type Cloth = FactsOf<typeof clothSpec>;
 

@@ -1,6 +1,6 @@
 import type { UnitSystem } from '../units/constants';
 import { formatLength } from '../units/formatLength';
-import { isOptional, type LeafSpec, type NumberSpec, type Spec, type TextSpec } from './spec';
+import { isOptional, quantities, type LeafSpec, type NumberSpec, type Spec, type TextSpec } from './spec';
 
 /** What is wrong with a value, where, and what to do about it. Plain data: it survives a worker and a network. */
 export interface Fault {
@@ -94,18 +94,11 @@ export const isTooLong = (spec: TextSpec, value: string): boolean =>
 
 /** The range of a number field as a sentence that says what to do. */
 export function rangeSentence(spec: NumberSpec, unit: UnitSystem): string {
-  const show = (value: number): string => {
-    switch (spec.quantity) {
-      case 'lengthMm':
-        return formatLength(value, unit);
-      case 'share':
-        return `${Math.round(value * 100)} %`;
-      case 'radians':
-        return `${Math.round((value * 180) / Math.PI)}°`;
-      default:
-        return `${value} g/m²`;
-    }
-  };
+  const { typed, suffix } = quantities[spec.quantity];
+  const show = (value: number): string =>
+    spec.quantity === 'lengthMm'
+      ? formatLength(value, unit)
+      : `${Math.round(value * typed * 100) / 100}${spec.quantity === 'radians' ? '' : ' '}${suffix}`.trim();
   return `${spec.label}: give a value from ${show(spec.min)} to ${show(spec.max)}.`;
 }
 

@@ -1,4 +1,5 @@
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
+import { kindIds, type KindId } from './kindIds';
 import {
   choice,
   date,
@@ -13,20 +14,32 @@ import {
   type FactsOf,
 } from './spec';
 
-export const zoneIds = ['bust', 'waist', 'hip', 'biceps'] as const;
-export type ZoneId = (typeof zoneIds)[number];
+/** A zone of the garment's kind, such as `bust`, or one a person added. */
+export type ZoneId = string;
 
 /** How close one zone is to be: by a school, with that school's own setting. */
 export const zoneChoiceSpec = record('How close', {
-  school: choice('School', ['share', 'class', 'kind', 'loose']),
+  school: choice('School', ['share', 'class', 'kind', 'pressure', 'transfer', 'like', 'loose', 'set']),
   share: optional(numberOf('share', 'Share of the stretch', 0, 1)),
   looseMm: optional(lengthMm('Looser than the body by', 0, 600)),
+  pressurePa: optional(numberOf('pa', 'Pressure', 1, 10_000)),
+  extension: optional(numberOf('share', 'Worn extension', -0.5, 1)),
 });
 export type ZoneChoice = FactsOf<typeof zoneChoiceSpec>;
 export type EaseSchool = ZoneChoice['school'];
 
-const zoneRecord = <S extends Parameters<typeof optional>[0]>(label: string, spec: S) =>
-  record(label, { bust: optional(spec), waist: optional(spec), hip: optional(spec), biceps: optional(spec) });
+/** How an edge is finished. */
+export const finishSpec = choice('Finish', [
+  'band',
+  'binding',
+  'elastic',
+  'facing',
+  'hem',
+  'lettuce',
+  'left as it is',
+  'stay',
+]);
+export type Finish = FactsOf<typeof finishSpec>;
 
 /** The neckline as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
 export const necklineSpec = record('Neckline', {
@@ -54,17 +67,21 @@ export const neckbandSpec = record('Neckband', {
 export type Neckband = FactsOf<typeof neckbandSpec>;
 export type BandSchool = Neckband['school'];
 
+/** How one zone, or the neckline, came out. */
+export const outcomeSpec = choice('Outcome', [
+  'too tight',
+  'right',
+  'too loose',
+  'lies flat',
+  'stands or gapes',
+]);
+export type Outcome = FactsOf<typeof outcomeSpec>;
+
 export const fittingSpec = record('Try-on', {
   triedOn: date('Tried on'),
   note: optional(text('What came out', 0, 2000)),
   next: optional(text('Next time', 0, 500)),
-  outcomes: record('Outcome by zone', {
-    bust: optional(choice('Bust or chest', ['too tight', 'right', 'too loose'])),
-    waist: optional(choice('Waist', ['too tight', 'right', 'too loose'])),
-    hip: optional(choice('Hip', ['too tight', 'right', 'too loose'])),
-    biceps: optional(choice('Biceps', ['too tight', 'right', 'too loose'])),
-    neckline: optional(choice('Neckline', ['too tight', 'lies flat', 'stands or gapes'])),
-  }),
+  outcomes: map('Outcome by zone', outcomeSpec, 40),
 });
 export type Fitting = FactsOf<typeof fittingSpec>;
 
@@ -79,17 +96,25 @@ export type Cut = FactsOf<typeof cutSpec>;
 /** One garment in the making: what was chosen, and what was really cut, sewn and worn. */
 export const garmentSpec = record('Garment', {
   name: text('Name', 1, 60),
-  kind: choice('Kind', ['tee']),
+  kind: choice('Kind', kindIds),
+  ownKindId: optional(id('your own kind')),
   style: choice('How it is meant to sit', ['loose', 'regular', 'fitted']),
   wearerId: optional(id('the wearer')),
   outerClothId: optional(id('the cloth')),
+  liningClothId: optional(id('the lining')),
   bandClothId: optional(id('the neckband’s cloth')),
-  fit: zoneRecord('Fit', zoneChoiceSpec),
+  patternId: optional(id('the pattern')),
+  sizeId: optional(id('the size')),
+  likeId: optional(id('the garment that fits')),
+  fit: map('Fit', zoneChoiceSpec, 40),
+  closures: optional(map('Openings with a closure', flag('Has a closure'), 20)),
+  finishes: optional(map('Edges finished otherwise', record('Edge', { finish: finishSpec }), 40)),
   pattern: record('Pattern', {
     neckline: necklineSpec,
     shoulderMm: optional(lengthMm('Shoulder seam', 20, 300, [50, 180])),
     sleeveHemMm: optional(lengthMm('Sleeve hem, all round', 80, 900, [130, 600])),
-    finished: zoneRecord('Finished girths of the pattern', lengthMm('Pattern, finished', 80, 2500)),
+    finished: map('Finished girths of the pattern', lengthMm('Pattern, finished', 20, 2500), 40),
+    openings: optional(map('Openings of the pattern', lengthMm('Opening, all round', 80, 2500), 20)),
     seamAllowanceMm: lengthMm('Seam allowance', 0, 40, [4, 16]),
     sleeveHemAllowanceMm: lengthMm('Sleeve hem, turned up', 0, 120, [8, 65]),
     hemAllowanceMm: lengthMm('Hem, turned up', 0, 120, [8, 65]),
@@ -119,10 +144,10 @@ const USUAL = {
   in: { allowanceMm: MM_PER_INCH / 4, hemMm: MM_PER_INCH, bandMm: (MM_PER_INCH * 3) / 4 },
 } as const;
 
-/** A tee as it starts: usual allowances in the tape's own round figures, usual choices, nothing measured. */
-export const newTee = (name: string, unit: UnitSystem = 'cm'): Garment => ({
+/** A garment as it starts: usual allowances in the tape's own round figures, usual choices, nothing measured. */
+export const newGarment = (name: string, kind: KindId, unit: UnitSystem = 'cm'): Garment => ({
   name,
-  kind: 'tee',
+  kind,
   style: 'regular',
   fit: {},
   pattern: {
@@ -156,3 +181,18 @@ export const newTee = (name: string, unit: UnitSystem = 'cm'): Garment => ({
   stepNotes: {},
   fittings: {},
 });
+
+/** A tee as it starts. */
+export const newTee = (name: string, unit: UnitSystem = 'cm'): Garment => newGarment(name, 'tee', unit);
+
+/** The records a garment names, by the field that names them. */
+export const garmentRefs = {
+  wearerId: 'wearer',
+  outerClothId: 'cloth',
+  liningClothId: 'cloth',
+  bandClothId: 'cloth',
+  patternId: 'pattern',
+  ownKindId: 'ownKind',
+} as const;
+export type GarmentRef = keyof typeof garmentRefs;
+export const garmentRefFields = Object.keys(garmentRefs) as readonly GarmentRef[];

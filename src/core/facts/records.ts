@@ -1,9 +1,17 @@
 import { clothSpec, type Cloth } from './cloth';
 import { garmentSpec, type Garment } from './garment';
+import { ownKindSpec, type OwnKind } from './ownKind';
+import { patternSpec, type Pattern } from './pattern';
 import { wearerSpec, type Wearer } from './wearer';
 
 /** Every kind of record a person writes, with its spec. The door, the tests and the writer all walk this list. */
-export const recordSpecs = { wearer: wearerSpec, cloth: clothSpec, garment: garmentSpec } as const;
+export const recordSpecs = {
+  wearer: wearerSpec,
+  cloth: clothSpec,
+  pattern: patternSpec,
+  ownKind: ownKindSpec,
+  garment: garmentSpec,
+} as const;
 
 export type RecordKind = keyof typeof recordSpecs;
 export const recordKinds = Object.keys(recordSpecs) as readonly RecordKind[];
@@ -11,6 +19,8 @@ export const recordKinds = Object.keys(recordSpecs) as readonly RecordKind[];
 export interface FactsByKind {
   readonly wearer: Wearer;
   readonly cloth: Cloth;
+  readonly pattern: Pattern;
+  readonly ownKind: OwnKind;
   readonly garment: Garment;
 }
 
@@ -18,6 +28,8 @@ export interface FactsByKind {
 export const recordNames: Readonly<Record<RecordKind, string>> = {
   wearer: 'wearer',
   cloth: 'cloth',
+  pattern: 'pattern',
+  ownKind: 'own garment',
   garment: 'garment',
 };
 

@@ -3,10 +3,23 @@
  * shows, the check in core, the Joi schema at the server's door and the published JSON Schema.
  */
 
+/** How each kind of number is kept, typed and named: `typed` is what one kept unit is on the field. */
+export const quantities = {
+  lengthMm: { typed: 1, suffix: 'mm', kept: 'millimetres', example: '100' },
+  share: { typed: 100, suffix: '%', kept: 'a fraction of one', example: '50' },
+  radians: { typed: 180 / Math.PI, suffix: '°', kept: 'radians', example: '280' },
+  gsm: { typed: 1, suffix: 'g/m²', kept: 'grams per square metre', example: '190' },
+  gram: { typed: 1, suffix: 'g', kept: 'grams', example: '200' },
+  nPerM: { typed: 1, suffix: 'N/m', kept: 'newtons per metre of width', example: '40' },
+  pa: { typed: 1, suffix: 'Pa', kept: 'pascals', example: '500' },
+  count: { typed: 1, suffix: '', kept: 'a number of things', example: '3' },
+  ratio: { typed: 1, suffix: '', kept: 'a plain number', example: '2' },
+} as const;
+
 export interface NumberSpec {
   readonly kind: 'number';
   readonly label: string;
-  readonly quantity: 'lengthMm' | 'share' | 'radians' | 'gsm';
+  readonly quantity: keyof typeof quantities;
   readonly min: number;
   readonly max: number;
   /** What most people type here, in mm; a value 2.54 times off it is asked about. */

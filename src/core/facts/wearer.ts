@@ -1,17 +1,39 @@
-import { choice, date, lengthMm, map, optional, record, text, type FactsOf } from './spec';
+import { choice, date, id, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
 
 /** Body measurements the product knows, in mm. Ranges take in a newborn and the largest adult. */
 export const bodyFields = {
   bust: optional(lengthMm('Bust or chest', 300, 2000, [450, 1400])),
+  highBust: optional(lengthMm('High bust', 300, 2000, [450, 1300])),
+  underbust: optional(lengthMm('Underbust', 300, 1800, [450, 1300])),
+  cup: optional(lengthMm('Over one breast', 60, 600, [120, 400])),
   waist: optional(lengthMm('Waist', 300, 2000, [400, 1400])),
   hip: optional(lengthMm('Hip', 300, 2200, [450, 1500])),
+  lowHip: optional(lengthMm('Hip where it sits', 300, 2200, [450, 1500])),
+  thigh: optional(lengthMm('Thigh', 150, 1200, [280, 850])),
+  legTop: optional(lengthMm('Top of the leg', 150, 1300, [280, 900])),
+  knee: optional(lengthMm('Knee', 120, 900, [210, 600])),
+  calf: optional(lengthMm('Calf', 100, 800, [190, 550])),
+  ankle: optional(lengthMm('Ankle', 80, 600, [130, 350])),
+  foot: optional(lengthMm('Heel and instep', 100, 600, [190, 420])),
   biceps: optional(lengthMm('Biceps', 80, 800, [140, 480])),
-  head: optional(lengthMm('Head', 300, 750, [440, 640])),
+  wrist: optional(lengthMm('Wrist', 70, 400, [110, 230])),
   hand: optional(lengthMm('Hand, thumb tucked in', 80, 400, [130, 290])),
+  neck: optional(lengthMm('Neck', 150, 700, [230, 500])),
+  head: optional(lengthMm('Head', 300, 750, [440, 640])),
+  shoulder: optional(lengthMm('Shoulder', 40, 300, [70, 180])),
+  backLength: optional(lengthMm('Back length', 100, 700, [220, 520])),
+  armLength: optional(lengthMm('Arm length', 100, 1000, [250, 720])),
+  rise: optional(lengthMm('Crotch length', 200, 1500, [400, 1000])),
+  inseam: optional(lengthMm('Inside leg', 100, 1300, [300, 950])),
+  loop: optional(lengthMm('Torso loop', 500, 2500, [850, 1900])),
+  strap: optional(lengthMm('Strap', 50, 900, [150, 500])),
+  pouch: optional(lengthMm('Across the front', 40, 500, [80, 260])),
 } as const;
 
 export type BodyMeasure = keyof typeof bodyFields;
 export const bodyMeasures = Object.keys(bodyFields) as readonly BodyMeasure[];
+
+export const isBodyMeasure = (key: string): key is BodyMeasure => Object.hasOwn(bodyFields, key);
 
 export const measurementSetSpec = record('Measurements', {
   measuredOn: date('Measured on'),
@@ -21,6 +43,25 @@ export const measurementSetSpec = record('Measurements', {
 });
 export type MeasurementSet = FactsOf<typeof measurementSetSpec>;
 
+/** How close this person likes one zone of one kind of garment; kept under `kind-zone`. */
+export const usualSpec = record('Usual', {
+  kind: id('the kind of garment'),
+  zone: id('the zone'),
+  share: numberOf('share', 'Share of the stretch', 0, 1),
+});
+export type Usual = FactsOf<typeof usualSpec>;
+
+export const usualKey = (kind: string, zone: string): string => `${kind}-${zone}`.slice(0, 40);
+
+/** A garment that already fits, measured flat and doubled; its ease is one more school. */
+export const fittingGarmentSpec = record('Garment that fits', {
+  name: text('What it is', 1, 60),
+  stretchAround: numberOf('share', 'Its cloth stretches around', 0.01, 4),
+  stretchAlong: optional(numberOf('share', 'Its cloth stretches lengthwise', 0.01, 4)),
+  girths: record('Girths at rest', bodyFields),
+});
+export type FittingGarment = FactsOf<typeof fittingGarmentSpec>;
+
 /** A person garments are made for. */
 export const wearerSpec = record('Wearer', {
   name: text('Name', 1, 60),
@@ -28,6 +69,8 @@ export const wearerSpec = record('Wearer', {
   bornOn: optional(date('Born on')),
   notes: optional(text('Notes', 0, 2000)),
   measurements: map('Measurements', measurementSetSpec, 200),
+  usual: optional(map('Usual closeness', usualSpec, 200)),
+  fits: optional(map('Garments that fit', fittingGarmentSpec, 40)),
 });
 export type Wearer = FactsOf<typeof wearerSpec>;
 

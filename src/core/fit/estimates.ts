@@ -18,9 +18,14 @@ const ADULT_HEAD_MM = 570;
 const GROWN_AT = 18;
 /** Around the knuckles with the thumb tucked in (estimate, unchecked). */
 const HAND_MM = { child: 190, adult: 250 } as const;
+/** Round heel and instep, toes pointed (estimate, unchecked). */
+const FOOT_MM = { child: 250, adult: 340 } as const;
+/** Full hip, on the large side, so that an opening planned on it passes (estimate, unchecked). */
+const HIP_MM = { child: 720, adult: 1100 } as const;
+const UNCHECKED = { hand: HAND_MM, foot: FOOT_MM, hip: HIP_MM } as const;
 
 /**
- * What to use for an unmeasured head or hand, marked as the default it is; `undefined` for girths that cannot
+ * What to use for an unmeasured head, hand, foot or hip, marked as the default it is; `undefined` for girths that cannot
  * be guessed. Between the table's ages it is a straight line, and from 5 to 18 a straight line to the adult.
  */
 export function estimateFor(
@@ -28,8 +33,9 @@ export function estimateFor(
   grown: 'child' | 'adult',
   ageYears: number | undefined,
 ): Estimate | undefined {
-  if (measure === 'hand') {
-    return { mm: HAND_MM[grown], mark: 'default', note: 'An estimate, unchecked: measuring beats it.' };
+  if (measure === 'hand' || measure === 'foot' || measure === 'hip') {
+    const mm = UNCHECKED[measure][grown];
+    return { mm, mark: 'default', note: 'An estimate, unchecked: measuring beats it.' };
   }
   if (measure !== 'head') return undefined;
   if (grown === 'adult' || ageYears === undefined || ageYears >= GROWN_AT) {

@@ -1,9 +1,11 @@
-import { clothSpec } from '../facts/cloth';
+import { clothSpec, type Cloth } from '../facts/cloth';
 import { findFaults, type Fault } from '../facts/faults';
 import { garmentSpec } from '../facts/garment';
+import { ownKindSpec } from '../facts/ownKind';
+import { patternSpec } from '../facts/pattern';
 import { ruleFaults } from '../facts/rules';
-import { choice, optional, record, type FactsOf } from '../facts/spec';
-import { wearerSpec } from '../facts/wearer';
+import { choice, map, optional, record, type FactsOf } from '../facts/spec';
+import { wearerSpec, type Wearer } from '../facts/wearer';
 import type { GarmentFacts } from '../plan/types';
 
 /**
@@ -17,6 +19,10 @@ export const garmentFileSpec = record('Garment file', {
   wearer: optional(wearerSpec),
   outer: optional(clothSpec),
   band: optional(clothSpec),
+  lining: optional(clothSpec),
+  layerCloths: optional(map('Cloths of the stacks', clothSpec, 60)),
+  pattern: optional(patternSpec),
+  ownKind: optional(ownKindSpec),
 });
 export type GarmentFile = FactsOf<typeof garmentFileSpec>;
 
@@ -41,38 +47,47 @@ export function readGarmentFile(text: string): ReadGarmentFile {
   const faults = findFaults(garmentFileSpec, value);
   if (faults.length > 0) return { ok: false, faults };
   const file = value as GarmentFile;
-  const rules = (['outer', 'band'] as const).flatMap((part) => {
-    const cloth = file[part];
-    return cloth
-      ? ruleFaults('cloth', cloth).map((fault) => ({ ...fault, path: `${part}.${fault.path}` }))
-      : [];
-  });
+  const rules = clothsOf(file).flatMap(([path, cloth]) =>
+    ruleFaults('cloth', cloth).map((fault) => ({ ...fault, path: `${path}.${fault.path}` })),
+  );
   if (rules.length > 0) return { ok: false, faults: rules };
   return { ok: true, file, facts: factsOf(file) };
 }
 
+/** Every cloth in a file, with its path. */
+const clothsOf = ({
+  outer,
+  band,
+  lining,
+  layerCloths = {},
+}: GarmentFile): readonly (readonly [string, Cloth])[] =>
+  Object.entries({
+    outer,
+    band,
+    lining,
+    ...Object.fromEntries(Object.entries(layerCloths).map(([id, cloth]) => [`layerCloths.${id}`, cloth])),
+  }).flatMap(([path, cloth]) => (cloth ? [[path, cloth] as const] : []));
+
 /** The facts a plan is computed from. */
-export const factsOf = ({ garment, wearer, outer, band }: GarmentFile): GarmentFacts => ({
-  garment,
-  ...(wearer ? { wearer } : {}),
-  ...(outer ? { outer } : {}),
-  ...(band ? { band } : {}),
-});
+export const factsOf = ({ format: _format, version: _version, ...facts }: GarmentFile): GarmentFacts => facts;
 
 /** A garment as a file. Body measurements are left out unless `withMeasurements`. */
 export function writeGarmentFile(
   facts: GarmentFacts,
   { withMeasurements }: { withMeasurements: boolean },
 ): GarmentFile {
-  const { garment, wearer, outer, band } = facts;
+  const { wearer } = facts;
   return {
     format: 'idle-stretch-garment',
     version: '1',
-    garment,
-    ...(wearer ? { wearer: withMeasurements ? wearer : { ...wearer, measurements: {} } } : {}),
-    ...(outer ? { outer } : {}),
-    ...(band ? { band } : {}),
+    ...facts,
+    ...(wearer && !withMeasurements ? { wearer: withoutBody(wearer) } : {}),
   };
+}
+
+/** The wearer without a measurement: garments that fit tell as much, and go too. */
+function withoutBody({ fits: _fits, ...wearer }: Wearer): Wearer {
+  return { ...wearer, measurements: {} };
 }
 
 const refused = (sentence: string): ReadGarmentFile => ({

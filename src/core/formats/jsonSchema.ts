@@ -1,5 +1,5 @@
 import { ID_PATTERN } from '../facts/faults';
-import { isOptional, type Spec } from '../facts/spec';
+import { isOptional, quantities, type Spec } from '../facts/spec';
 
 /** A spec as JSON Schema (draft 2020-12), for people who write garment files with other programs. */
 export function jsonSchemaOf(spec: Spec): Readonly<Record<string, unknown>> {
@@ -11,7 +11,7 @@ export function jsonSchemaOf(spec: Spec): Readonly<Record<string, unknown>> {
         type: 'number',
         minimum: spec.min,
         maximum: spec.max,
-        description: `in ${UNITS[spec.quantity]}`,
+        description: `in ${quantities[spec.quantity].kept}`,
       };
     case 'text':
       return { title, type: 'string', minLength: spec.minChars, maxLength: spec.maxChars };
@@ -45,10 +45,3 @@ export function jsonSchemaOf(spec: Spec): Readonly<Record<string, unknown>> {
       throw new Error(`expected a spec, got ${JSON.stringify(spec satisfies never)}; add it to jsonSchemaOf`);
   }
 }
-
-const UNITS = {
-  lengthMm: 'millimetres',
-  share: 'a fraction of one',
-  radians: 'radians',
-  gsm: 'grams per square metre',
-} as const;

@@ -1,38 +1,49 @@
-import type { ZoneId } from '../facts/garment';
+import type { Finish, Garment, ZoneId } from '../facts/garment';
+import type { KindId } from '../facts/kindIds';
 import type { BodyMeasure } from '../facts/wearer';
+import type { SkinRegion } from '../fit/movement';
 
 export interface NeededMeasure {
   readonly measure: BodyMeasure;
   /** Without it a part of the plan is missing; the others have a marked default or can be left out. */
   readonly required: boolean;
-  /** Where the tape goes. */
-  readonly how: string;
   /** What it is for in this garment. */
   readonly why: string;
 }
+
+/** Around the body, or along it; each has its own stretch, demand and ease. */
+export type Axis = 'around' | 'along';
 
 export interface Zone {
   readonly id: ZoneId;
   readonly label: string;
   readonly measure: BodyMeasure;
+  readonly axis: Axis;
   /** Seam edges a change of this girth is spread over: two for every vertical seam. */
   readonly seamEdges: number;
+  /** Skin that stretches under it in motion. */
+  readonly skin?: SkinRegion;
+  /** This zone's own share of the stretch, where it differs from the garment's. */
+  readonly share?: number;
 }
 
 export interface Piece {
   readonly id: string;
   readonly label: string;
   readonly side?: 'left' | 'right';
-  readonly cloth: 'outer' | 'band';
+  readonly count?: number;
+  readonly cloth: 'outer' | 'lining' | 'band';
   /** Zones whose girth this piece helps to make; its changes are shown on it. */
   readonly zones: readonly ZoneId[];
   readonly onFold: boolean;
 }
 
 export interface Edge {
-  readonly id: 'neckline' | 'sleeve-hem' | 'hem' | 'shoulder';
+  readonly id: string;
   readonly label: string;
-  readonly finish: 'band' | 'hem' | 'stay';
+  readonly finish: Finish;
+  /** The zone whose girth the edge has, where it has one. */
+  readonly zone?: ZoneId;
 }
 
 export interface Seam {
@@ -41,15 +52,80 @@ export interface Seam {
   readonly direction: 'across' | 'along' | 'round';
   /** `stretch` goes with the body, `stay` must not grow, `still` asks for no real stretch. */
   readonly demand: 'stretch' | 'stay' | 'still';
+  /** The opening it must follow while it is pulled on. */
+  readonly opening?: string;
+}
+
+/** A closed opening and the widest part it passes. */
+export interface Opening {
+  readonly id: string;
+  readonly label: string;
+  readonly edge: string;
+  readonly passes: BodyMeasure;
+  readonly passesWhat: string;
+  /** What is taken as its length at rest where nobody measured it. */
+  readonly at: 'neckline' | 'sleeve-hem' | { readonly zone: ZoneId };
+  /** The row of stitches along it that must follow, where there is one. */
+  readonly stitch?: 'seam' | 'hem';
+}
+
+/** How the garment can be meant to sit, with what the schools take for it. */
+export interface Style {
+  readonly id: Garment['style'];
+  readonly label: string;
+  /** Default share of the stretch around and along the body; none for a garment that is larger. */
+  readonly share?: number;
+  readonly shareAlong?: number;
+  /** Positive ease at the first zone, mm. */
+  readonly looseMm?: number;
+  /** Usual negative ease of the kind, least and most, around and along. */
+  readonly range?: readonly [number, number];
+  readonly rangeAlong?: readonly [number, number];
+  /** What the kind school calls it. */
+  readonly usual: string;
+}
+
+/** What the garment asks of a cloth before any wearer is known. */
+export interface Asks {
+  readonly around: number;
+  readonly along: number;
+  /** Recovery under which it bags where it is close. */
+  readonly recovery: number;
+  readonly weightGsm?: readonly [number, number];
+  readonly hang?: 'sturdy' | 'slinky';
+  readonly opaque?: 'dry' | 'wet';
+  readonly swim?: boolean;
+  readonly lined?: boolean;
+}
+
+/** A first estimate of the length of cloth it takes: measures times counts, plus turnings. */
+export interface Amount {
+  readonly lengths: readonly (readonly [BodyMeasure, number])[];
+  readonly extraMm: number;
+  /** The girth that must fit across the cloth, or the pieces go one below the other. */
+  readonly across: BodyMeasure;
 }
 
 /** One garment of the catalogue, all data. */
 export interface GarmentKind {
-  readonly kind: 'tee';
+  readonly kind: KindId;
   readonly label: string;
+  readonly about: string;
+  /** Passes over crotch or shoulders in one piece, so that the lengthwise loop has its own ease. */
+  readonly onePiece?: boolean;
+  readonly styles: readonly [Style, ...Style[]];
   readonly needs: readonly NeededMeasure[];
   readonly zones: readonly Zone[];
   readonly pieces: readonly Piece[];
   readonly edges: readonly Edge[];
   readonly seams: readonly Seam[];
+  readonly openings: readonly Opening[];
+  readonly asks: Asks;
+  readonly amount: Amount;
+  /** Things this garment is known for, each a sentence. */
+  readonly quirks: readonly string[];
 }
+
+/** The style a garment has, or the kind's own where it has not that one. */
+export const styleOf = (kind: GarmentKind, style: Garment['style']): Style =>
+  kind.styles.find(({ id }) => id === style) ?? kind.styles[0];

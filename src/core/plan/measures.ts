@@ -3,38 +3,74 @@ import type { Ledger } from '../explain/ledger';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import { estimateFor } from '../fit/estimates';
 import { OLD_AFTER_DAYS, ageOn, daysBetween, latestMeasures } from '../fit/latestMeasures';
+import { tapeTips } from '../fit/tapeTips';
 import type { GarmentKind } from '../garments/garmentKind';
 import type { GarmentFacts, MeasurePlan } from './types';
 
 export type Body = Partial<Readonly<Record<BodyMeasure, Explained>>>;
 
-/** The measurements the garment needs: measured, guessed, a marked default, or missing. */
+export interface PlannedMeasures {
+  readonly measures: readonly MeasurePlan[];
+  /** What was measured or guessed of this body. */
+  readonly body: Body;
+  /** The same, with marked defaults for what openings pass. */
+  readonly passes: Body;
+}
+
+/**
+ * The measurements the garment needs: measured, guessed, a marked default, or missing. A default never sets the
+ * size of a zone; it only tells what an opening must pass.
+ */
 export function planMeasures(
   book: Ledger,
   { wearer }: GarmentFacts,
   kind: GarmentKind,
   onDate: string,
-): { measures: readonly MeasurePlan[]; body: Body } {
+): PlannedMeasures {
   const latest = wearer ? latestMeasures(wearer) : {};
   const body: Record<string, Explained> = {};
-  const measures = kind.needs.map(({ measure, how, why, required }): MeasurePlan => {
-    const { label } = bodyFields[measure];
-    const common = { measure, label, how, why, required };
+  const passes: Record<string, Explained> = {};
+  const enter = (measure: BodyMeasure) => {
     const known = latest[measure];
-    const id = `body.${measure}`;
+    if (!known || body[measure]) return known;
+    const mark = known.how === 'measured' ? 'measured' : 'default';
+    const note = known.how === 'guessed' ? 'Guessed: measuring beats it.' : undefined;
+    const label = bodyFields[measure].label.toLowerCase();
+    body[measure] = book.given(`body.${measure}`, label, known.mm, 'mm', mark, note);
+    return known;
+  };
+  const estimate = (measure: BodyMeasure) => {
+    const found = wearer && estimateFor(measure, wearer.grown, ageOn(wearer, onDate));
+    if (!found || passes[measure]) return found;
+    const label = bodyFields[measure].label.toLowerCase();
+    passes[measure] = book.given(`body.${measure}`, label, found.mm, 'mm', found.mark, found.note);
+    return found;
+  };
+  const ofZone = new Set(kind.zones.map((zone) => zone.measure));
+  const measures = kind.needs.map(({ measure, why, required }): MeasurePlan => {
+    const common = { measure, label: bodyFields[measure].label, how: tapeTips[measure], why, required };
+    const known = enter(measure);
     if (known && wearer) {
-      const mark = known.how === 'measured' ? 'measured' : 'default';
-      const note = known.how === 'guessed' ? 'Guessed: measuring beats it.' : undefined;
-      body[measure] = book.given(id, label.toLowerCase(), known.mm, 'mm', mark, note);
       const old = daysBetween(known.measuredOn, onDate) > OLD_AFTER_DAYS[wearer.grown];
-      return { ...common, source: known.how, value: id, measuredOn: known.measuredOn, old };
+      return {
+        ...common,
+        source: known.how,
+        value: `body.${measure}`,
+        measuredOn: known.measuredOn,
+        old,
+      };
     }
-    const estimate = wearer && estimateFor(measure, wearer.grown, ageOn(wearer, onDate));
-    if (estimate) {
-      body[measure] = book.given(id, label.toLowerCase(), estimate.mm, 'mm', estimate.mark, estimate.note);
-      return { ...common, source: 'default', value: id, old: false };
+    if (!ofZone.has(measure) && estimate(measure)) {
+      return { ...common, source: 'default', value: `body.${measure}`, old: false };
     }
     return { ...common, source: 'missing', old: false };
   });
-  return { measures, body };
+  for (const { passes: measure } of kind.openings) {
+    if (!enter(measure)) estimate(measure);
+  }
+  for (const measure of LENGTHS) enter(measure);
+  return { measures, body, passes: { ...passes, ...body } };
 }
+
+/** Measured anyway where they are known: pattern sizes and amounts of cloth use them. */
+const LENGTHS = ['backLength', 'armLength', 'inseam', 'rise', 'loop', 'highBust', 'bust', 'hip'] as const;

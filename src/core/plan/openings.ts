@@ -4,6 +4,7 @@ import { leaf, type Ledger } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
 import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
+import type { GarmentKind, Opening } from '../garments/garmentKind';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
 import type { Setups } from './stitchSetups';
@@ -11,27 +12,26 @@ import type { NeckbandPlan, OpeningPlan, ZonePlan } from './types';
 
 interface Inputs {
   readonly book: Ledger;
+  readonly kind: GarmentKind;
   readonly garment: Garment;
-  readonly body: Body;
-  readonly outer: ClothReading | undefined;
+  /** The body with marked defaults for what was not measured. */
+  readonly passes: Body;
+  readonly cloth: ClothReading | undefined;
   readonly zones: readonly ZonePlan[];
   readonly neckline: Neckline | undefined;
   readonly neckband: NeckbandPlan | undefined;
   readonly setups: Setups;
 }
 
-/** Every closed opening of the tee against what it passes: cloth, band and stitch must all follow. */
+/** Every closed opening of the garment against what it passes: cloth, band and stitch must all follow. */
 export function planOpenings(inputs: Inputs): readonly OpeningPlan[] {
-  const { outer } = inputs;
-  const stretch = outer?.around && outer[outer.around]?.stretch;
+  const { cloth, kind, garment } = inputs;
+  const stretch = cloth?.around && cloth[cloth.around]?.stretch;
   if (!stretch) return [];
-  const cloth = { label: 'cloth', gives: clothGives(inputs.book, stretch) };
-  return [
-    neckline(inputs, cloth),
-    tube(inputs, cloth, 'waist'),
-    tube(inputs, cloth, 'hem'),
-    sleeveHem(inputs, cloth),
-  ].filter((opening) => opening !== undefined);
+  const part: Part = { label: 'cloth', gives: clothGives(inputs.book, stretch) };
+  return kind.openings
+    .filter(({ id }) => garment.closures?.[id] !== true)
+    .flatMap((opening) => planOpening(inputs, opening, part) ?? []);
 }
 
 interface Part {
@@ -55,79 +55,20 @@ function clothGives(book: Ledger, stretch: Explained): Explained {
   });
 }
 
-function neckline(
-  { book, body, neckline: neck, neckband, garment, setups }: Inputs,
-  cloth: Part,
-): OpeningPlan | undefined {
-  if (!neck || !body.head) return undefined;
-  const parts: Part[] = [cloth];
-  if (neckband) {
-    const gives = book.numbers[neckband.bandStretch] as Explained;
-    const needs = passing(
-      book,
-      'pullOn.band',
-      'stretch the band needs to go over the head',
-      body.head,
-      book.numbers[neckband.sewn] as Explained,
-    );
-    parts.push({ label: 'band', gives, needs });
-  }
-  parts.push({ label: 'seam', gives: setups.gives(setups.choice.neck) });
-  if (setups.choice.topstitch && garment.topstitch !== 'none') {
-    parts.push({ label: 'topstitch', gives: setups.gives(setups.choice.topstitch) });
-  }
-  return opening(book, 'neckline', 'Neckline', 'the head', neck.seamline, body.head, parts);
-}
-
-function tube(
-  { book, body, zones, setups }: Inputs,
-  cloth: Part,
-  id: 'waist' | 'hem',
-): OpeningPlan | undefined {
-  const zone = zones.find((one) => one.zone === (id === 'hem' ? 'hip' : 'waist'));
-  if (!zone || !body.bust) return undefined;
-  const rest = book.numbers[zone.rest] as Explained;
-  const seams: Part[] = id === 'hem' ? [{ label: 'hem stitch', gives: setups.gives(setups.choice.hem) }] : [];
-  const label = id === 'hem' ? 'Hem' : 'Waist, while it is pulled on';
-  return opening(book, id, label, 'the chest with arms raised', rest, body.bust, [cloth, ...seams]);
-}
-
-function sleeveHem({ book, body, garment, zones, setups }: Inputs, cloth: Part): OpeningPlan | undefined {
-  const measured = garment.pattern.sleeveHemMm;
-  const sleeve = zones.find((one) => one.zone === 'biceps');
-  if (!body.hand || (measured === undefined && !sleeve)) return undefined;
-  const rest =
-    measured === undefined
-      ? book.work('sleeveHem.rest', {
-          label: 'sleeve hem, taken as wide as the sleeve',
-          unit: 'mm',
-          mark: 'default',
-          formula: 'g',
-          terms: { g: book.numbers[(sleeve as ZonePlan).rest] as Explained },
-          by: ({ g }) => g,
-        })
-      : book.given('sleeveHem.rest', 'sleeve hem, all round', measured, 'mm', 'measured');
-  const stitch = { label: 'hem stitch', gives: setups.gives(setups.choice.hem) };
-  return opening(book, 'sleeve-hem', 'Sleeve hem', 'the hand', rest, body.hand, [cloth, stitch]);
-}
-
-function opening(
-  book: Ledger,
-  id: OpeningPlan['id'],
-  label: string,
-  passesWhat: string,
-  rest: Explained,
-  passes: Explained,
-  parts: readonly Part[],
-): OpeningPlan {
+function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan | undefined {
+  const { book, passes } = inputs;
+  const widest = passes[opening.passes];
+  const rest = restOf(inputs, opening);
+  if (!widest || !rest) return undefined;
+  const { id, label, passesWhat } = opening;
   const needs = passing(
     book,
     `pullOn.${id}`,
     `stretch the ${label.toLowerCase()} needs to pass ${passesWhat}`,
-    passes,
+    widest,
     rest,
   );
-  const checked = parts.map((part) => ({
+  const checked = [cloth, ...otherParts(inputs, opening, widest)].map((part) => ({
     label: part.label,
     gives: part.gives.id,
     ok: part.gives.value >= (part.needs ?? needs).value,
@@ -137,11 +78,62 @@ function opening(
     label,
     passesWhat,
     opening: rest.id,
-    passes: passes.id,
+    passes: widest.id,
     needs: needs.id,
     parts: checked,
     ok: checked.every((part) => part.ok),
   };
+}
+
+/** The opening at rest: measured, the neckline's seamline, or as large as its zone. */
+function restOf(
+  { book, garment, neckline, zones }: Inputs,
+  { id, label, at }: Opening,
+): Explained | undefined {
+  const measured =
+    garment.pattern.openings?.[id] ?? (at === 'sleeve-hem' ? garment.pattern.sleeveHemMm : undefined);
+  if (measured !== undefined) {
+    return book.given(`opening.${id}.rest`, `${label.toLowerCase()}, all round`, measured, 'mm', 'measured');
+  }
+  if (at === 'neckline') return neckline?.seamline;
+  const zone = zones.find((one) => one.zone === (at === 'sleeve-hem' ? 'biceps' : at.zone));
+  if (!zone) return undefined;
+  const rest = book.numbers[zone.rest] as Explained;
+  if (at !== 'sleeve-hem') return rest;
+  return book.work(`opening.${id}.rest`, {
+    label: `${label.toLowerCase()}, taken as wide as the sleeve`,
+    unit: 'mm',
+    mark: 'default',
+    formula: 'g',
+    terms: { g: rest },
+    by: ({ g }) => g,
+  });
+}
+
+function otherParts(
+  { book, garment, neckband, setups }: Inputs,
+  opening: Opening,
+  widest: Explained,
+): Part[] {
+  const parts: Part[] = [];
+  const atNeck = opening.at === 'neckline';
+  if (atNeck && neckband) {
+    const gives = book.numbers[neckband.bandStretch] as Explained;
+    const needs = passing(
+      book,
+      'pullOn.band',
+      `stretch the band needs to go over ${opening.passesWhat}`,
+      widest,
+      book.numbers[neckband.sewn] as Explained,
+    );
+    parts.push({ label: 'band', gives, needs });
+  }
+  if (opening.stitch === 'hem') parts.push({ label: 'hem stitch', gives: setups.gives(setups.choice.hem) });
+  if (opening.stitch === 'seam') parts.push({ label: 'seam', gives: setups.gives(setups.choice.neck) });
+  if (atNeck && setups.choice.topstitch && garment.topstitch !== 'none') {
+    parts.push({ label: 'topstitch', gives: setups.gives(setups.choice.topstitch) });
+  }
+  return parts;
 }
 
 function passing(book: Ledger, id: string, label: string, passes: Explained, rest: Explained): Explained {

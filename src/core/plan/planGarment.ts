@@ -1,12 +1,17 @@
 import { readClothOnce } from '../cloth/readClothOnce';
-import { createLedger } from '../explain/ledger';
-import { catalogue } from '../garments/catalogue';
+import { readStack } from '../cloth/readStack';
+import { createLedger, type Ledger } from '../explain/ledger';
+import { kindOf } from '../garments/kindOf';
+import { planChecks } from './checks';
 import { clothPlan } from './clothPlan';
+import { finishOf, planEdges } from './edges';
 import { planMeasures } from './measures';
 import { planNeckband } from './neckband';
 import { planNeckline } from './neckline';
 import { planOpenings } from './openings';
+import { withPattern } from './patternAdvice';
 import { planProblems } from './problems';
+import { planSize } from './size';
 import { planNeeds, planStages } from './stages';
 import { planSteps } from './steps';
 import { planSetups } from './stitchSetups';
@@ -25,44 +30,82 @@ export interface PlanOptions {
  */
 export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): GarmentPlan {
   const { garment } = facts;
-  const kind = catalogue[garment.kind];
+  const kind = kindOf(garment, facts.ownKind);
   const book = createLedger();
-  const { measures, body } = planMeasures(book, facts, kind, onDate);
-  const outer = facts.outer && readClothOnce(book, 'outer', facts.outer);
-  const band = facts.band && readClothOnce(book, 'band', facts.band);
+  const { measures, body, passes } = planMeasures(book, facts, kind, onDate);
+  const { outer, lining, band, cloth } = readCloths(book, facts);
   const setups = planSetups(book, garment, facts.outer);
-  const zones = planZones(book, garment, kind, body, outer);
+  const zones = planZones(book, facts, kind, body, cloth);
+  const size = planSize({ book, facts, kind, body, zones });
+  const fitted = withPattern(book, facts, kind, zones, size);
   const neckline = planNeckline(book, garment.pattern.neckline);
   const reading = band?.[garment.neckband.direction];
+  const banded = kind.edges.find(({ id }) => id === 'neckline');
+  const wantsBand = banded !== undefined && finishOf(banded, garment) === 'band';
   const neckband =
-    neckline && reading && facts.band && body.head
-      ? planNeckband({ book, garment, neckline, reading, cloth: facts.band, head: body.head })
+    wantsBand && neckline && reading && facts.band && passes.head
+      ? planNeckband({ book, garment, neckline, reading, cloth: facts.band, head: passes.head })
       : undefined;
-  const openings = planOpenings({ book, garment, body, outer, zones, neckline, neckband, setups });
-  const ticket = planTicket({ book, facts, kind, zones, neckband, outer });
-  const steps = planSteps({ book, facts, body, neckline, neckband, openings, setups });
-  const problems = planProblems({ book, facts, body, outer, band, zones, neckline, neckband, openings });
+  const openings = planOpenings({
+    book,
+    kind,
+    garment,
+    passes,
+    cloth,
+    zones: fitted,
+    neckline,
+    neckband,
+    setups,
+  });
+  const checks = planChecks({ book, facts, kind, outer, lining, body, zones: fitted });
+  const ticket = planTicket({ book, facts, kind, zones: fitted, neckband, cloth });
+  const steps = planSteps({ book, facts, kind, body: passes, neckline, neckband, openings, setups });
+  const problems = planProblems({
+    book,
+    facts,
+    body: passes,
+    outer,
+    band: wantsBand ? band : undefined,
+    zones: fitted,
+    neckline,
+    neckband,
+    openings,
+    checks,
+  });
+  const usesBand = wantsBand || kind.pieces.some((piece) => piece.cloth === 'band');
   const inputs = {
     facts,
+    kind,
     measures,
     problems,
     ticket,
     steps,
     numbers: book.numbers,
-    hasNeckband: neckband !== undefined,
+    wantsBand,
+    usesBand,
     bandDirectionTested: reading !== undefined,
     outerTested: outer?.around !== undefined,
+    alongTested: cloth?.across !== undefined && cloth.along !== undefined,
   };
   const needs = planNeeds(inputs);
   return {
     schema: PLAN_SCHEMA,
     name: garment.name,
+    kind: kind.label,
     numbers: book.numbers,
     measures,
-    cloths: { ...(outer ? { outer: clothPlan(outer) } : {}), ...(band ? { band: clothPlan(band) } : {}) },
-    zones,
-    ...(neckline ? { neckline: neckline.plan } : {}),
+    cloths: {
+      ...(outer ? { outer: clothPlan(outer) } : {}),
+      ...(lining ? { lining: clothPlan(lining) } : {}),
+      ...(cloth && cloth !== outer ? { body: clothPlan(cloth) } : {}),
+      ...(band ? { band: clothPlan(band) } : {}),
+    },
+    checks,
+    zones: fitted,
+    ...(neckline && kind.openings.some(({ at }) => at === 'neckline') ? { neckline: neckline.plan } : {}),
     ...(neckband ? { neckband } : {}),
+    edges: planEdges(kind, garment, fitted, neckline, openings),
+    ...(size ? { size } : {}),
     openings,
     ticket,
     setups: setups.setups,
@@ -71,4 +114,20 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     needs,
     ...planStages(inputs, needs),
   };
+}
+
+/** The garment's cloths, and what goes round the body: the outer cloth, or outer and lining as a stack. */
+function readCloths(book: Ledger, facts: GarmentFacts) {
+  const find = (id: string) => facts.layerCloths?.[id];
+  const outer = facts.outer && readClothOnce(book, 'outer', facts.outer, find);
+  const lining = facts.lining && readClothOnce(book, 'lining', facts.lining, find);
+  const band = facts.band && readClothOnce(book, 'band', facts.band, find);
+  const cloth =
+    outer && lining
+      ? readStack(book, 'body', `${outer.name} with ${lining.name}`, [
+          { reading: outer, turned: false },
+          { reading: lining, turned: false },
+        ])
+      : outer;
+  return { outer, lining, band, cloth };
 }

@@ -10,9 +10,10 @@ import type { ClothReading } from '../cloth/readCloth';
 import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
+import { COMFORT_PA } from '../fit/pressure';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
-import type { GarmentFacts, NeckbandPlan, OpeningPlan, Problem, ZonePlan } from './types';
+import type { CheckPlan, GarmentFacts, NeckbandPlan, OpeningPlan, Problem, ZonePlan } from './types';
 
 export interface ProblemInputs {
   readonly book: Ledger;
@@ -24,16 +25,89 @@ export interface ProblemInputs {
   readonly neckline: Neckline | undefined;
   readonly neckband: NeckbandPlan | undefined;
   readonly openings: readonly OpeningPlan[];
+  readonly checks: readonly CheckPlan[];
 }
 
 /** What cannot work or wants care, each with what would mend it. */
 export function planProblems(inputs: ProblemInputs): readonly Problem[] {
   return [
+    ...checkProblems(inputs),
     ...recoveryProblems(inputs),
     ...zoneProblems(inputs),
+    ...movementProblems(inputs),
+    ...pressureProblems(inputs),
     ...bandProblems(inputs),
     ...openingProblems(inputs),
   ];
+}
+
+/** What the cloth falls short of. Recovery has its own sentence where nothing close can be made at all. */
+const checkProblems = ({ checks, outer }: ProblemInputs): Problem[] =>
+  checks
+    .filter(
+      ({ id, state }) =>
+        state === 'short' && !(id === 'check.recovery' && outer?.verdict === 'no-negative-ease'),
+    )
+    .map(({ id, severity, sentence, remedies }) => ({
+      id: id.replaceAll('.', '-'),
+      stage: 'stretch',
+      severity,
+      sentence,
+      remedies,
+    }));
+
+function movementProblems({ zones, book }: ProblemInputs): Problem[] {
+  return zones.flatMap(({ zone, label, movement }) =>
+    movement
+      .filter(({ ok }) => !ok)
+      .map((one, at): Problem => {
+        const needs = book.numbers[one.needs] as Explained;
+        const has = book.numbers[one.has] as Explained;
+        const short = book.work(`problem.${zone}.movement${at + 1}`, {
+          label: 'stretch that is missing in motion',
+          unit: 'share',
+          mark: 'D',
+          formula: 'needs - has',
+          terms: { needs, has },
+          by: (v) => v.needs - v.has,
+        });
+        return {
+          id: `movement-${zone}-${at + 1}`,
+          stage: 'fit',
+          severity: 'look',
+          sentence: say`${label}: the ${one.label} asks for ${needs}, and the cloth has ${has}: ${short} short.`,
+          remedies: [
+            say`Move it towards skim: less negative ease leaves more for moving.`,
+            say`Choose a cloth that stretches ${needs} or more that way.`,
+            say`Set in a gusset.`,
+          ],
+        };
+      }),
+  );
+}
+
+function pressureProblems({ zones, book }: ProblemInputs): Problem[] {
+  return zones.flatMap(({ zone, label, pressure }) => {
+    const pressed = pressure === undefined ? undefined : (book.numbers[pressure] as Explained);
+    if (!pressed || pressed.value < COMFORT_PA.from) return [];
+    const from = book.given(
+      `problem.${zone}.comfort`,
+      'pressure from which comfort falls off',
+      COMFORT_PA.from,
+      'pa',
+      'S, from memory',
+      'Denton, 1972',
+    );
+    return [
+      {
+        id: `pressure-${zone}`,
+        stage: 'fit',
+        severity: 'look',
+        sentence: say`${label}: it presses with ${pressed}; comfort falls off from about ${from}. Marks that stay, numbness or tingling mean too tight.`,
+        remedies: [say`Move it towards skim.`],
+      } satisfies Problem,
+    ];
+  });
 }
 
 function recoveryProblems({ outer, band, facts, zones, book }: ProblemInputs): Problem[] {
@@ -67,7 +141,7 @@ function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
     const limit = get(zone.limit);
     if (worn.value <= limit.value + 1e-9) return [];
     const wanted = book.work(`problem.${zone.zone}.stretch`, {
-      label: `stretch a cloth needs for this ${zone.zone}`,
+      label: `stretch a cloth needs for this ${zone.label.toLowerCase()}`,
       unit: 'share',
       mark: 'D',
       formula: 'e / worn',

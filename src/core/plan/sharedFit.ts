@@ -1,17 +1,24 @@
-import type { ClothReading } from '../cloth/readCloth';
+import { isReal, type TensionPart } from '../cloth/tensionNumbers';
+import type { ClothReading, DirectionReading } from '../cloth/readCloth';
+import { CLASS_FROM } from '../cloth/stretchClass';
 import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
-import type { Garment } from '../facts/garment';
 import { extensionFromEase } from '../fit/ease';
 import { LIMITS, MAX_WORN_EXTENSION } from '../fit/limits';
-import { CLASS_REDUCTION, CLOSENESS, DEFAULT_SHARE, KIND_RANGE, extensionByShare } from '../fit/schools';
+import { CLASS_REDUCTION, CLOSENESS, LENGTHWISE_PART } from '../fit/schools';
+import type { Axis, Style } from '../garments/garmentKind';
 import type { ZonePlan } from './types';
 
-/** What holds for every zone of one cloth: the schools' extensions, the limit, the stops of the scale. */
+/** What holds for every zone of one cloth in one direction: its limit, the stops of the scale, the schools. */
 export interface Shared {
+  readonly axis: Axis;
+  readonly stretch: Explained;
+  readonly reading: DirectionReading;
+  readonly parts: readonly TensionPart[];
+  /** Whether tensions are newtons: every layer has a pull curve. */
+  readonly real: boolean;
   readonly limit: Explained;
   readonly stops: ZonePlan['stops'];
-  readonly byShare: Explained;
   readonly byClass: Explained;
   /** Absent for a loose garment, which is larger by an amount instead. */
   readonly byKind?: {
@@ -22,32 +29,49 @@ export interface Shared {
   };
 }
 
+/** What one axis of the body gives; `undefined` where the cloth was not tested that way. */
 export function planShared(
   book: Ledger,
-  style: Garment['style'],
-  stretch: Explained,
+  axis: Axis,
+  style: Style,
   reading: ClothReading,
-): Shared {
-  const share = style === 'loose' ? 0 : DEFAULT_SHARE[style];
-  const cap = leaf('cap without a pull curve', MAX_WORN_EXTENSION, 'share', 'T');
-  const kind = reading.stretchClass ?? 'stable';
+): Shared | undefined {
+  const way = axis === 'around' ? reading.around : reading.around === 'across' ? 'along' : 'across';
+  const direction = way && reading[way];
+  if (!direction) return undefined;
+  const { stretch, parts } = direction;
+  const real = isReal(parts);
+  const at = `fit.${axis}`;
+  const words = axis === 'around' ? '' : ', lengthwise';
+  const worn = leaf('share of the stretch that may be worn', LIMITS.worn, 'share', 'T');
   const shared: Shared = {
-    limit: book.work('fit.limit', {
-      label: 'most it may be worn at',
-      unit: 'share',
-      mark: 'T',
-      formula: 'min(worn * S, cap)',
-      terms: {
-        worn: leaf('share of the stretch that may be worn', LIMITS.worn, 'share', 'T'),
-        S: stretch,
-        cap,
-      },
-      by: (v) => Math.min(v.worn * v.S, v.cap),
-    }),
+    axis,
+    stretch,
+    reading: direction,
+    parts,
+    real,
+    limit: real
+      ? book.work(`${at}.limit`, {
+          label: `most it may be worn at${words}`,
+          unit: 'share',
+          mark: 'T',
+          note: 'The cloth has a pull curve, so the cap for untested pulls is not used.',
+          formula: 'worn * S',
+          terms: { worn, S: stretch },
+          by: (v) => v.worn * v.S,
+        })
+      : book.work(`${at}.limit`, {
+          label: `most it may be worn at${words}`,
+          unit: 'share',
+          mark: 'T',
+          formula: 'min(worn * S, cap)',
+          terms: { worn, S: stretch, cap: capLeaf },
+          by: (v) => Math.min(v.worn * v.S, v.cap),
+        }),
     stops: CLOSENESS.map((stop) => ({
       label: stop.label,
-      extension: book.work(`fit.stop.${stop.label}`, {
-        label: `worn extension that feels ${stop.label}`,
+      extension: book.work(`${at}.stop.${stop.label}`, {
+        label: `worn extension that feels ${stop.label}${words}`,
         unit: 'share',
         mark: 'T, from memory',
         formula: 'share * S',
@@ -58,36 +82,54 @@ export function planShared(
         by: (v) => v.share * v.S,
       }).id,
     })),
-    byShare: book.work('fit.school.share', {
-      label: 'worn extension by share of stretch',
-      unit: 'share',
-      mark: 'D',
-      formula: 'min(share * S, cap)',
-      terms: { share: leaf('share of the stretch', share, 'share', 'T, from memory'), S: stretch, cap },
-      by: (v) => extensionByShare(v.S, v.share, v.cap),
-    }),
-    byClass: book.work('fit.school.class', {
-      label: 'worn extension by stretch class',
-      unit: 'share',
-      mark: 'S, from memory',
-      note: 'textbook reduction factors',
-      formula: 'n / (1 - n)',
-      terms: { n: leaf(`reduction for ${kind} cloth`, CLASS_REDUCTION[kind], 'share', 'S, from memory') },
-      by: ({ n }) => extensionFromEase(n),
-    }),
+    byClass: byClass(book, at, axis, reading, stretch),
   };
-  return style === 'loose' ? shared : { ...shared, byKind: byKind(book, style) };
+  const range = axis === 'around' ? style.range : (style.rangeAlong ?? (style.range && [0, 0]));
+  return range ? { ...shared, byKind: byKind(book, at, style.usual, range) } : shared;
 }
 
-function byKind(book: Ledger, style: Exclude<Garment['style'], 'loose'>): NonNullable<Shared['byKind']> {
-  const label = style === 'regular' ? 'usual for a tee' : `usual for a ${style} tee`;
-  const [low, high] = KIND_RANGE[style];
+/** Without a pull curve worn extension is not taken past this. */
+export const capLeaf = leaf('cap without a pull curve', MAX_WORN_EXTENSION, 'share', 'T');
+
+function byClass(book: Ledger, at: string, axis: Axis, reading: ClothReading, stretch: Explained): Explained {
+  const kind = reading.stretchClass ?? 'stable';
+  const common = {
+    label: 'worn extension by stretch class',
+    unit: 'share',
+    mark: 'S, from memory',
+    note: 'textbook reduction factors',
+  } as const;
+  const n = leaf(`reduction for ${kind} cloth`, CLASS_REDUCTION[kind], 'share', 'S, from memory');
+  if (axis === 'around') {
+    return book.work(`${at}.school.class`, {
+      ...common,
+      formula: 'n / (1 - n)',
+      terms: { n },
+      by: (v) => extensionFromEase(v.n),
+    });
+  }
+  const part = stretch.value >= CLASS_FROM.moderate ? LENGTHWISE_PART : 0;
+  const words = part > 0 ? 'lengthwise part of it, four-way cloth' : 'lengthwise part of it, two-way cloth';
+  return book.work(`${at}.school.class`, {
+    ...common,
+    formula: 'n * part / (1 - n * part)',
+    terms: { n, part: leaf(words, part, 'share', 'S, from memory') },
+    by: (v) => extensionFromEase(v.n * v.part),
+  });
+}
+
+function byKind(
+  book: Ledger,
+  at: string,
+  label: string,
+  [low, high]: readonly [number, number],
+): NonNullable<Shared['byKind']> {
   const [a, b] = [
     leaf('negative ease, low end', low, 'share', 'T, from memory'),
     leaf('negative ease, high end', high, 'share', 'T, from memory'),
   ];
   const end = (name: 'least' | 'most', n: typeof a) =>
-    book.work(`fit.school.kind.${name}`, {
+    book.work(`${at}.school.kind.${name}`, {
       label: `${name} worn extension ${label}`,
       unit: 'share',
       mark: 'T, from memory',
@@ -99,7 +141,7 @@ function byKind(book: Ledger, style: Exclude<Garment['style'], 'loose'>): NonNul
     label,
     low: end('least', a),
     high: end('most', b),
-    middle: book.work('fit.school.kind', {
+    middle: book.work(`${at}.school.kind`, {
       label: `worn extension ${label}`,
       unit: 'share',
       mark: 'T, from memory',

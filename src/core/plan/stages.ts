@@ -1,6 +1,7 @@
 import { say } from '../explain/ledger';
 import type { Explained, Phrase } from '../explain/explained';
 import type { Garment } from '../facts/garment';
+import type { GarmentKind } from '../garments/garmentKind';
 import {
   stageIds,
   type GarmentPlan,
@@ -19,17 +20,24 @@ export interface StageInputs {
   readonly ticket: readonly TicketGroup[];
   readonly steps: readonly StepPlan[];
   readonly numbers: Readonly<Record<string, Explained>>;
-  readonly hasNeckband: boolean;
+  readonly kind: GarmentKind;
+  /** Whether the neckline gets a band, and whether anything is cut from the band's cloth. */
+  readonly wantsBand: boolean;
+  readonly usesBand: boolean;
   readonly bandDirectionTested: boolean;
   readonly outerTested: boolean;
+  readonly alongTested: boolean;
 }
 
 /** What has to be filled in, in the order of the stages. */
 export function planNeeds({
   facts,
+  kind,
   measures,
-  hasNeckband,
+  wantsBand,
+  usesBand,
   outerTested,
+  alongTested,
   bandDirectionTested,
 }: StageInputs): readonly Need[] {
   const { garment, wearer, outer, band } = facts;
@@ -48,15 +56,21 @@ export function planNeeds({
   if (!outer) needs.push({ stage: 'stretch', sentence: say`Choose the cloth` });
   else if (!outerTested)
     needs.push({ stage: 'stretch', sentence: say`Pull a swatch of ${{ name: outer.name }}` });
-  if (!band) needs.push({ stage: 'stretch', sentence: say`Choose the neckband’s cloth` });
-  else if (!bandDirectionTested) {
+  else if (!alongTested && kind.zones.some(({ axis }) => axis === 'along'))
+    needs.push({ stage: 'stretch', sentence: say`Pull a swatch of ${{ name: outer.name }} both ways` });
+  if (usesBand && !band) {
+    needs.push({
+      stage: 'stretch',
+      sentence: wantsBand ? say`Choose the neckband’s cloth` : say`Choose the bands’ cloth`,
+    });
+  } else if (wantsBand && band && !bandDirectionTested) {
     const way = garment.neckband.direction === 'across' ? 'across' : 'along';
     needs.push({
       stage: 'stretch',
       sentence: say`Pull a swatch of ${{ name: band.name }} ${way}, as the band is cut`,
     });
   }
-  if (!hasNeckband && !necklineKnown(garment))
+  if (wantsBand && !necklineKnown(garment))
     needs.push({ stage: 'bands', sentence: say`Measure the pattern’s neckline` });
   return needs;
 }
@@ -118,7 +132,7 @@ function nextAction(
     case 'fit':
       return say`Choose how close it should be`;
     case 'bands':
-      return needs.find((need) => need.stage === next)?.sentence ?? say`Choose the neckband’s length`;
+      return needs.find((need) => need.stage === next)?.sentence ?? say`Look at the bands and edges`;
     case 'cut': {
       const row = ticket.flatMap((group) => group.rows).find((one) => !one.cut);
       if (!row) return say`Cut the pieces`;

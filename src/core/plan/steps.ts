@@ -1,6 +1,8 @@
+import { seamSteps } from '../assembly/seamSteps';
 import { teeSteps, type StepDraft, type TeeBandFigures, type TeeFigures } from '../assembly/teeSteps';
 import type { Explained } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
+import type { GarmentKind } from '../garments/garmentKind';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
 import type { Setups } from './stitchSetups';
@@ -10,6 +12,7 @@ import type { GarmentFacts, NeckbandPlan, OpeningPlan, StepPlan } from './types'
 interface Inputs {
   readonly book: Ledger;
   readonly facts: GarmentFacts;
+  readonly kind: GarmentKind;
   readonly body: Body;
   readonly neckline: Neckline | undefined;
   readonly neckband: NeckbandPlan | undefined;
@@ -26,13 +29,20 @@ const OVERLAP_MM = 10;
 
 /** The garment's steps, each with its numbers in the ledger and its seam held against what it must stretch. */
 export function planSteps(inputs: Inputs): readonly StepPlan[] {
-  const { book, facts, setups, openings } = inputs;
+  const { book, facts, kind, setups, openings } = inputs;
   const names = {
     outer: facts.outer ? [{ name: facts.outer.name }] : say`the cloth`,
     band: facts.band ? [{ name: facts.band.name }] : say`the band`,
     child: facts.wearer?.grown === 'child',
   };
-  const drafts = teeSteps(facts.garment, setups.choice, figures(inputs), names);
+  const drafts =
+    kind.kind === 'tee'
+      ? teeSteps(facts.garment, setups.choice, figures(inputs), names)
+      : seamSteps(
+          kind,
+          setups.choice,
+          book.given('sew.swatch', 'length of the swatch', SWATCH_MM, 'mm', 'T'),
+        );
   return drafts.map((draft): StepPlan => ({
     id: draft.id,
     title: draft.title,

@@ -1,7 +1,7 @@
 import type { ClothReading } from '../cloth/readCloth';
 import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
-import type { Cut } from '../facts/garment';
+import type { Cut, Garment } from '../facts/garment';
 import type { GarmentKind, Piece } from '../garments/garmentKind';
 import { planTape } from './tape';
 import type { GarmentFacts, NeckbandPlan, TapeLength, TicketGroup, TicketRow, ZonePlan } from './types';
@@ -15,47 +15,54 @@ interface Inputs {
   readonly kind: GarmentKind;
   readonly zones: readonly ZonePlan[];
   readonly neckband: NeckbandPlan | undefined;
-  readonly outer: ClothReading | undefined;
+  /** What goes round the body: the outer cloth, or the layers together. */
+  readonly cloth: ClothReading | undefined;
 }
 
 /** Every piece and length to cut, in cutting order, grouped by material. What is cut stays as cut. */
 export function planTicket(inputs: Inputs): readonly TicketGroup[] {
-  const { facts, kind } = inputs;
-  const { garment, outer, band } = facts;
+  const { facts, kind, neckband } = inputs;
+  const { garment, outer, lining, band } = facts;
   const named = (cloth: { readonly name: string } | undefined, otherwise: string): Phrase =>
     cloth ? [{ name: cloth.name }] : [otherwise];
-  const pieces = kind.pieces.map((piece) => pieceRow(inputs, piece));
-  const groups: TicketGroup[] = [
-    { role: 'outer', material: named(outer, 'cloth not chosen'), notes: outerNotes(inputs), rows: pieces },
+  const rows = (role: Piece['cloth']) =>
+    kind.pieces.filter((piece) => piece.cloth === role).map((piece) => pieceRow(inputs, piece));
+  const bands = [...(neckband ? [bandRow(inputs, neckband)] : []), ...rows('band')];
+  const groups: readonly TicketGroup[] = [
+    {
+      role: 'outer',
+      material: named(outer, 'cloth not chosen'),
+      notes: outerNotes(inputs),
+      rows: rows('outer'),
+    },
+    { role: 'lining', material: named(lining, 'lining not chosen'), notes: [], rows: rows('lining') },
+    { role: 'band', material: named(band, 'band cloth not chosen'), notes: [], rows: bands },
+    ...stayGroup(inputs, garment),
   ];
-  if (inputs.neckband) {
-    groups.push({
-      role: 'band',
-      material: named(band, 'band cloth not chosen'),
-      notes: [],
-      rows: [bandRow(inputs, inputs.neckband)],
-    });
-  }
-  const { shoulderMm } = garment.pattern;
-  if (garment.stay !== 'none' && shoulderMm !== undefined) {
-    groups.push({
+  return groups.filter((group) => group.rows.length > 0);
+}
+
+function stayGroup(inputs: Inputs, { stay, pattern }: Garment): readonly TicketGroup[] {
+  const stayed = inputs.kind.edges.some(({ finish }) => finish === 'stay');
+  if (!stayed || stay === 'none' || pattern.shoulderMm === undefined) return [];
+  return [
+    {
       role: 'stay',
-      material: say`${stayNames[garment.stay]}`,
+      material: say`${stayNames[stay]}`,
       notes: [say`laid on at rest`],
-      rows: stayRows(inputs, shoulderMm),
-    });
-  }
-  return groups;
+      rows: stayRows(inputs, pattern.shoulderMm),
+    },
+  ];
 }
 
 /** Both are the usual narrow width; the drawer decides. */
 export const stayNames = { 'clear-elastic': 'Clear elastic', 'knit-tape': 'Knit tape' } as const;
 
 /** The girths the pieces make together, and the way the cloth lies. */
-function outerNotes({ book, zones, outer }: Inputs): Phrase[] {
-  const girths = zones.map(
-    (zone) => say`${zone.label.toLowerCase()} ${book.numbers[zone.rest] as Explained}`,
-  );
+function outerNotes({ book, zones, cloth }: Inputs): Phrase[] {
+  const girths = zones
+    .filter(({ axis }) => axis === 'around')
+    .map((zone) => say`${zone.label.toLowerCase()} ${book.numbers[zone.rest] as Explained}`);
   const makes: Phrase[] =
     girths.length === 0
       ? []
@@ -64,9 +71,9 @@ function outerNotes({ book, zones, outer }: Inputs): Phrase[] {
             .reduce((all, one) => [...all, ...one, '; '], ['all round, finished: '] as Phrase)
             .slice(0, -1),
         ];
-  if (!outer?.around) return makes;
+  if (!cloth?.around) return makes;
   const direction =
-    outer.around === 'along'
+    cloth.around === 'along'
       ? say`greatest stretch, along the selvedge, goes around`
       : say`greatest stretch, across, goes around`;
   return [...makes, direction];
@@ -80,7 +87,13 @@ function pieceRow(inputs: Inputs, piece: Piece): TicketRow {
   return {
     id: piece.id,
     label: piece.label,
-    count: book.given(`ticket.${piece.id}.count`, `${piece.label.toLowerCase()}, pieces`, 1, 'count', 'D').id,
+    count: book.given(
+      `ticket.${piece.id}.count`,
+      `${piece.label.toLowerCase()}, pieces`,
+      piece.count ?? 1,
+      'count',
+      'D',
+    ).id,
     details: changes,
     ...cutOf(inputs, piece.id, facts.garment.cuts[piece.id], undefined, undefined),
   };

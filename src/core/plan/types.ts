@@ -2,7 +2,10 @@ import type { RecoveryVerdict } from '../cloth/recoveryVerdict';
 import type { StretchClass } from '../cloth/stretchClass';
 import type { Explained, Phrase } from '../explain/explained';
 import type { Cloth, ClothDirection } from '../facts/cloth';
-import type { BandSchool, EaseSchool, Garment, ZoneId } from '../facts/garment';
+import type { BandSchool, EaseSchool, Finish, Garment, ZoneId } from '../facts/garment';
+import type { OwnKind } from '../facts/ownKind';
+import type { Pattern } from '../facts/pattern';
+import type { Axis } from '../garments/garmentKind';
 import type { BodyMeasure, Wearer } from '../facts/wearer';
 import type { MachineRole, StitchId } from '../seams/stitches';
 
@@ -12,6 +15,11 @@ export interface GarmentFacts {
   readonly wearer?: Wearer;
   readonly outer?: Cloth;
   readonly band?: Cloth;
+  readonly lining?: Cloth;
+  /** The cloths that stacks among these are made of, by id. */
+  readonly layerCloths?: Readonly<Record<string, Cloth>>;
+  readonly pattern?: Pattern;
+  readonly ownKind?: OwnKind;
 }
 
 /** The id of a number in `GarmentPlan.numbers`. */
@@ -42,6 +50,10 @@ export interface DirectionPlan {
   readonly neckIn?: NumberId;
   readonly source: 'tested' | 'stated';
   readonly counts: 'median' | 'lowest';
+  /** Tension at its comfortable stretch and how steeply it stiffens, where it has a pull curve. */
+  readonly tension?: NumberId;
+  readonly k?: NumberId;
+  readonly curveFault?: string;
 }
 
 export interface ClothPlan {
@@ -53,6 +65,13 @@ export interface ClothPlan {
   readonly verdict: RecoveryVerdict;
   readonly verdictSentence: Phrase;
   readonly refused: readonly { readonly testId: string; readonly sentence: string }[];
+  /** Of a stack: each layer's stretch and its part of the pull, and the crude rule's answer. */
+  readonly layers?: readonly {
+    readonly name: string;
+    readonly stretch: NumberId;
+    readonly share: NumberId;
+  }[];
+  readonly least?: NumberId;
 }
 
 export interface ZoneSchool {
@@ -64,10 +83,21 @@ export interface ZoneSchool {
   readonly high?: NumberId;
 }
 
+/** Whether the cloth follows the skin under a zone in motion. */
+export interface MovementPlan {
+  readonly label: string;
+  readonly needs: NumberId;
+  readonly has: NumberId;
+  readonly ok: boolean;
+}
+
 export interface ZonePlan {
   readonly zone: ZoneId;
   readonly label: string;
+  readonly axis: Axis;
   readonly school: EaseSchool;
+  /** Why this school and no other. */
+  readonly reason: Phrase;
   readonly body: NumberId;
   readonly rest: NumberId;
   readonly smallerBy: NumberId;
@@ -81,11 +111,72 @@ export interface ZonePlan {
   /** The share the slider stands at; absent when the zone is looser than the body. */
   readonly schools: readonly ZoneSchool[];
   readonly stops: readonly { readonly label: string; readonly extension: NumberId }[];
-  readonly pattern?: { readonly girth: NumberId; readonly perSeamEdge: NumberId; readonly advice: Phrase };
+  /** Absent where the cloth's pull is not known, or nothing is asked. */
+  readonly pressure?: NumberId;
+  readonly movement: readonly MovementPlan[];
+  readonly drawIn?: NumberId;
+  readonly pattern?: PatternPlan;
+}
+
+/** A pattern's girth at a zone, and what to change. */
+export interface PatternPlan {
+  readonly girth: NumberId;
+  readonly perSeamEdge: NumberId;
+  readonly advice: Phrase;
+}
+
+/** One thing the garment asks of its cloth. `margin` is how many times over it is there. */
+export interface CheckPlan {
+  readonly id: string;
+  readonly label: string;
+  readonly state: 'ok' | 'short' | 'unknown';
+  /** What it means when it is short: it cannot work, or it can with care. */
+  readonly severity: 'stop' | 'look';
+  readonly needs?: NumberId;
+  readonly has?: NumberId;
+  readonly margin?: NumberId;
+  readonly sentence: Phrase;
+  readonly remedies: readonly Phrase[];
+}
+
+export interface EdgePlan {
+  readonly id: string;
+  readonly label: string;
+  readonly finish: Finish;
+  readonly length?: NumberId;
+  /** The opening it makes, and whether that is closed and so has to pass something. */
+  readonly opening?: string;
+  readonly closed: boolean;
+}
+
+/** A change to the pattern apart from its girths. */
+export interface AdjustmentPlan {
+  readonly id: string;
+  readonly sentence: Phrase;
+}
+
+/** The pattern size to cut and what to change. */
+export interface SizePlan {
+  /** Id and label of the size to cut. */
+  readonly cut: string;
+  readonly label: string;
+  readonly chosen: boolean;
+  readonly reason: Phrase;
+  readonly zones: readonly {
+    readonly zone: ZoneId;
+    readonly label: string;
+    readonly measure: BodyMeasure;
+    readonly nearest: string;
+    readonly target: NumberId;
+    readonly finished: NumberId;
+    readonly perSeamEdge: NumberId;
+    readonly advice: Phrase;
+  }[];
+  readonly adjustments: readonly AdjustmentPlan[];
 }
 
 export interface OpeningPlan {
-  readonly id: 'neckline' | 'waist' | 'hem' | 'sleeve-hem';
+  readonly id: string;
   readonly label: string;
   readonly passesWhat: string;
   readonly opening: NumberId;
@@ -179,7 +270,7 @@ export interface TicketRow {
 }
 
 export interface TicketGroup {
-  readonly role: 'outer' | 'band' | 'stay';
+  readonly role: 'outer' | 'lining' | 'band' | 'stay';
   readonly material: Phrase;
   /** What holds for every piece of it: girths to reach, direction. */
   readonly notes: readonly Phrase[];
@@ -229,10 +320,21 @@ export interface GarmentPlan {
   readonly name: string;
   readonly numbers: Readonly<Record<NumberId, Explained>>;
   readonly measures: readonly MeasurePlan[];
-  readonly cloths: { readonly outer?: ClothPlan; readonly band?: ClothPlan };
+  /** The garment's kind in words. */
+  readonly kind: string;
+  /** `body` is what goes round the body: the outer cloth, or outer and lining together. */
+  readonly cloths: {
+    readonly outer?: ClothPlan;
+    readonly lining?: ClothPlan;
+    readonly body?: ClothPlan;
+    readonly band?: ClothPlan;
+  };
+  readonly checks: readonly CheckPlan[];
   readonly zones: readonly ZonePlan[];
   readonly neckline?: NecklinePlan;
   readonly neckband?: NeckbandPlan;
+  readonly edges: readonly EdgePlan[];
+  readonly size?: SizePlan;
   readonly openings: readonly OpeningPlan[];
   readonly ticket: readonly TicketGroup[];
   readonly setups: readonly SetupPlan[];

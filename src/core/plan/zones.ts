@@ -1,67 +1,96 @@
 import type { ClothReading } from '../cloth/readCloth';
+import { workTension } from '../cloth/tensionNumbers';
 import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import type { EaseSchool, Garment, ZoneChoice } from '../facts/garment';
-import { negativeEase, restGirth, wornExtension } from '../fit/ease';
-import { MAX_WORN_EXTENSION } from '../fit/limits';
-import { DEFAULT_SHARE, LOOSE_CHEST_MM, easeSchoolLabels, extensionByShare, looseEase } from '../fit/schools';
-import type { GarmentKind, Zone } from '../garments/garmentKind';
+import { usualKey, type Wearer } from '../facts/wearer';
+import { negativeEase, wornExtension } from '../fit/ease';
+import { movementStretch, skinStretch, type SkinStretch } from '../fit/movement';
+import { pressureUnder } from '../fit/pressure';
+import { styleOf, type Axis, type GarmentKind, type Style, type Zone } from '../garments/garmentKind';
 import type { Body } from './measures';
 import { planShared, type Shared } from './sharedFit';
-import type { ZonePlan, ZoneSchool } from './types';
+import type { GarmentFacts, MovementPlan, ZonePlan, ZoneSchool } from './types';
+import { byShare, restAt, zoneSchools, type ZoneInputs } from './zoneSchools';
 
-/** How close a zone is unless the person says otherwise: loose by an amount, else the style's share of stretch. */
-export function defaultZoneChoice(style: Garment['style']): ZoneChoice {
-  return style === 'loose' ? { school: 'kind' } : { school: 'share', share: DEFAULT_SHARE[style] };
+/** How close a zone is to be, and why that: chosen here, this person's usual, or the kind's own. */
+export interface PlannedChoice {
+  readonly choice: ZoneChoice;
+  readonly from: 'chosen' | 'usual' | 'default';
 }
 
-interface ZoneInputs {
-  readonly book: Ledger;
-  readonly shared: Shared;
-  readonly at: string;
-  readonly body: Explained;
-  readonly chest: Explained;
-  readonly stretch: Explained;
-  readonly style: Garment['style'];
-  /** Whether the person picked this zone's closeness, or it is the default. */
-  readonly picked: 'chosen' | 'T, from memory';
+/** How close a zone is unless the person says otherwise: loose by an amount, else a share of the stretch. */
+export function zoneChoice(
+  garment: Pick<Garment, 'fit' | 'kind'>,
+  zone: Zone,
+  style: Style,
+  wearer: Wearer | undefined,
+): PlannedChoice {
+  const chosen = garment.fit[zone.id];
+  if (chosen) return { choice: chosen, from: 'chosen' };
+  const usual = wearer?.usual?.[usualKey(garment.kind, zone.id)];
+  if (usual) return { choice: { school: 'share', share: usual.share }, from: 'usual' };
+  return {
+    choice: style.share === undefined ? { school: 'kind' } : { school: 'share', share: shareOf(zone, style) },
+    from: 'default',
+  };
 }
+
+const shareOf = (zone: Zone, style: Style): number => {
+  if (style.share === undefined) return 0;
+  return zone.share ?? (zone.axis === 'around' ? style.share : (style.shareAlong ?? 0));
+};
 
 /** Every zone whose girth and cloth are known. */
 export function planZones(
   book: Ledger,
-  garment: Garment,
+  facts: GarmentFacts,
   kind: GarmentKind,
   body: Body,
-  outer: ClothReading | undefined,
+  cloth: ClothReading | undefined,
 ): readonly ZonePlan[] {
-  const stretch = outer?.around && outer[outer.around]?.stretch;
-  if (!outer || !stretch) return [];
-  const shared = planShared(book, garment.style, stretch, outer);
+  if (!cloth?.around) return [];
+  const { garment, wearer } = facts;
+  const style = styleOf(kind, garment.style);
+  const known = new Map<Axis, Shared | undefined>();
+  const shared = (axis: Axis) => {
+    if (!known.has(axis)) known.set(axis, planShared(book, axis, style, cloth));
+    return known.get(axis);
+  };
+  const first = kind.zones.flatMap((zone) => (zone.axis === 'around' ? (body[zone.measure] ?? []) : []))[0];
   return kind.zones.flatMap((zone) => {
     const girth = body[zone.measure];
-    if (!girth) return [];
+    const axis = girth && shared(zone.axis);
+    if (!girth || !axis) return [];
+    const like = garment.likeId === undefined ? undefined : wearer?.fits?.[garment.likeId];
     const inputs: ZoneInputs = {
       book,
-      shared,
+      shared: axis,
+      zone,
       at: `fit.${zone.id}`,
       body: girth,
-      chest: body.bust ?? girth,
-      stretch,
-      style: garment.style,
-      picked: garment.fit[zone.id] ? 'chosen' : 'T, from memory',
+      first: first ?? girth,
+      style,
+      share: shareOf(zone, style),
+      pressurePa: garment.fit[zone.id]?.pressurePa,
+      pattern: facts.pattern,
+      like,
     };
-    return [planZone(inputs, zone, garment)];
+    return [planZone(inputs, zoneChoice(garment, zone, style, wearer), shared)];
   });
 }
 
-function planZone(inputs: ZoneInputs, zone: Zone, garment: Garment): ZonePlan {
-  const { book, at, body, stretch } = inputs;
-  const choice = garment.fit[zone.id] ?? defaultZoneChoice(garment.style);
-  const schools = [shareSchool(inputs), classSchool(inputs), kindSchool(inputs)];
-  const rest = chosenRest(inputs, choice, schools);
+function planZone(
+  inputs: ZoneInputs,
+  planned: PlannedChoice,
+  shared: (axis: Axis) => Shared | undefined,
+): ZonePlan {
+  const { book, at, body, zone } = inputs;
+  const { stretch } = inputs.shared;
+  const schools = zoneSchools(inputs);
+  const { rest, school } = chosenRest(inputs, planned, schools);
   const extension = book.work(`${at}.extension`, {
-    label: `worn extension at the ${zone.id}`,
+    label: `worn extension at the ${zone.label.toLowerCase()}`,
     unit: 'share',
     mark: 'D',
     formula: '(G - g) / g',
@@ -69,11 +98,12 @@ function planZone(inputs: ZoneInputs, zone: Zone, garment: Garment): ZonePlan {
     by: ({ G, g }) => wornExtension(G, g),
   });
   const asksNothing = extension.value < LEAST_ASKED;
-  const patternGirth = garment.pattern.finished[zone.id];
   return {
     zone: zone.id,
     label: zone.label,
-    school: choice.school,
+    axis: zone.axis,
+    school,
+    reason: reasonOf(planned, school, schools),
     body: body.id,
     rest: rest.id,
     smallerBy: book.work(`${at}.smallerBy`, {
@@ -85,7 +115,7 @@ function planZone(inputs: ZoneInputs, zone: Zone, garment: Garment): ZonePlan {
       by: ({ G, g }) => G - g,
     }).id,
     negativeEase: book.work(`${at}.negativeEase`, {
-      label: `negative ease at the ${zone.id}`,
+      label: `negative ease at the ${zone.label.toLowerCase()}`,
       unit: 'share',
       mark: 'D',
       formula: '(G - g) / G',
@@ -121,149 +151,161 @@ function planZone(inputs: ZoneInputs, zone: Zone, garment: Garment): ZonePlan {
     limit: inputs.shared.limit.id,
     schools,
     stops: inputs.shared.stops,
-    ...(patternGirth === undefined ? {} : { pattern: patternAdvice(book, at, zone, rest, patternGirth) }),
+    ...pressure(inputs, extension, asksNothing),
+    movement: asksNothing ? [] : movement(inputs, extension, shared),
+    ...drawIn(inputs, extension, asksNothing),
   };
 }
 
-function chosenRest(inputs: ZoneInputs, choice: ZoneChoice, schools: readonly ZoneSchool[]): Explained {
+function reasonOf(
+  { choice, from }: PlannedChoice,
+  school: EaseSchool,
+  schools: readonly ZoneSchool[],
+): Phrase {
+  if (from === 'usual') return say`this person’s usual for it`;
+  if (choice.school !== school) {
+    return say`share of stretch: the school chosen has nothing to say here yet`;
+  }
+  if (from === 'chosen') return say`chosen here`;
+  const label = schools.find((one) => one.school === school)?.label ?? '';
+  return school === 'share'
+    ? say`share of stretch, because it adapts to each cloth`
+    : say`${label}, because a loose garment is larger by an amount, whatever the cloth`;
+}
+
+function chosenRest(
+  inputs: ZoneInputs,
+  { choice, from }: PlannedChoice,
+  schools: readonly ZoneSchool[],
+): { rest: Explained; school: EaseSchool } {
   const { book, at, body } = inputs;
   const label = 'garment at rest';
+  const mark = from === 'chosen' ? 'chosen' : from === 'usual' ? 'own record' : 'T, from memory';
   if (choice.school === 'loose') {
-    return book.work(`${at}.rest`, {
+    const rest = book.work(`${at}.rest`, {
       label,
       unit: 'mm',
       mark: 'chosen',
       formula: 'G + loose',
       terms: {
         G: body,
-        loose: leaf('looser than the body by', choice.looseMm ?? LOOSE_CHEST_MM, 'mm', 'chosen'),
+        loose: leaf('looser than the body by', choice.looseMm ?? inputs.style.looseMm ?? 0, 'mm', 'chosen'),
       },
       by: ({ G, loose }) => G + loose,
     });
+    return { rest, school: 'loose' };
   }
-  if (choice.school === 'share') {
-    const extension = byShare(inputs, `${at}.chosenExtension`, choice.share ?? 0, inputs.picked);
-    return restAt(book, `${at}.rest`, label, body, extension);
+  if (choice.school === 'set') {
+    const extension = book.given(
+      `${at}.chosenExtension`,
+      'worn extension chosen',
+      choice.extension ?? 0,
+      'share',
+      'chosen',
+    );
+    return { rest: restAt(book, `${at}.rest`, label, body, extension), school: 'set' };
   }
-  return book.work(`${at}.rest`, {
+  const found = schools.find(({ school }) => school === choice.school);
+  if (choice.school === 'share' || !found) {
+    const share = choice.school === 'share' ? (choice.share ?? inputs.share) : inputs.share;
+    const extension = byShare(inputs, `${at}.chosenExtension`, share, mark);
+    return { rest: restAt(book, `${at}.rest`, label, body, extension), school: 'share' };
+  }
+  const rest = book.work(`${at}.rest`, {
     label,
     unit: 'mm',
     mark: 'chosen',
     formula: 'g',
-    terms: { g: restOf(book, schools, choice.school) },
+    terms: { g: book.numbers[found.rest] as Explained },
     by: ({ g }) => g,
   });
+  return { rest, school: found.school };
 }
 
-function shareSchool({ book, at, body, shared }: ZoneInputs): ZoneSchool {
-  const rest = restAt(book, `${at}.school.share.rest`, 'garment by share of stretch', body, shared.byShare);
-  return { school: 'share', label: easeSchoolLabels.share, extension: shared.byShare.id, rest: rest.id };
+/** What the cloth presses with where it goes round the body and its pull is known. */
+function pressure(
+  { book, at, body, shared }: ZoneInputs,
+  extension: Explained,
+  asksNothing: boolean,
+): { pressure?: string } {
+  if (!shared.real || shared.axis === 'along' || asksNothing) return {};
+  const tension = workTension(
+    book,
+    { id: `${at}.tension`, label: 'tension as worn', real: true },
+    shared.parts,
+    extension,
+  );
+  return {
+    pressure: book.work(`${at}.pressure`, {
+      label: 'pressure on the body',
+      unit: 'pa',
+      mark: 'D',
+      note: 'Laplace’s law for a cylinder; the girth is in millimetres.',
+      formula: 'T * mm / (G / (2 * pi))',
+      terms: {
+        T: tension,
+        mm: leaf('millimetres in a metre', 1000, 'count', 'D'),
+        G: { label: `${body.label}, mm`, value: body.value, unit: 'dialMm', of: body.id },
+      },
+      by: ({ T, G }) => pressureUnder(T, G),
+    }).id,
+  };
 }
 
-function classSchool({ book, at, body, shared }: ZoneInputs): ZoneSchool {
-  const rest = restAt(book, `${at}.school.class.rest`, 'garment by stretch class', body, shared.byClass);
-  return { school: 'class', label: easeSchoolLabels.class, extension: shared.byClass.id, rest: rest.id };
-}
-
-function kindSchool(inputs: ZoneInputs): ZoneSchool {
-  const { book, at, body, shared } = inputs;
-  const { byKind } = shared;
-  if (!byKind) {
-    const label = 'usual for a loose tee';
-    const rest = looseRest(inputs, `${at}.school.kind.rest`);
-    const extension = book.work(`${at}.school.kind.extension`, {
-      label: `worn extension ${label}`,
+/** Whether the cloth follows the skin under it in motion, in each direction that skin stretches. */
+function movement(
+  { book, at, zone }: ZoneInputs,
+  extension: Explained,
+  shared: (axis: Axis) => Shared | undefined,
+): readonly MovementPlan[] {
+  if (!zone.skin) return [];
+  const skin: SkinStretch = skinStretch[zone.skin];
+  return (['around', 'along'] as const).flatMap((axis): MovementPlan[] => {
+    const stretched = skin[axis];
+    const has = stretched === undefined ? undefined : shared(axis);
+    if (stretched === undefined || !has) return [];
+    const worn =
+      axis === zone.axis ? extension : leaf('worn extension that way, taken as none', 0, 'share', 'D');
+    const needs = book.work(`${at}.movement.${axis}`, {
+      label: `stretch the ${skin.label} asks for ${skin.when}`,
       unit: 'share',
       mark: 'D',
-      formula: '(G - g) / g',
-      terms: { G: body, g: rest },
-      by: ({ G, g }) => wornExtension(G, g),
+      note: skin.note,
+      formula: '(1 + e) * (1 + skin) - 1',
+      terms: { e: worn, skin: leaf(`skin at the ${skin.label}`, stretched, 'share', skin.mark) },
+      by: (v) => movementStretch(v.e, v.skin),
     });
-    return { school: 'kind', label, extension: extension.id, rest: rest.id };
-  }
-  const { label, middle, low, high } = byKind;
-  const rest = restAt(book, `${at}.school.kind.rest`, `garment, ${label}`, body, middle);
-  return { school: 'kind', label, extension: middle.id, rest: rest.id, low: low.id, high: high.id };
-}
-
-function looseRest({ book, body, chest }: ZoneInputs, id: string): Explained {
-  return book.work(id, {
-    label: 'garment, looser than the body',
-    unit: 'mm',
-    mark: 'T, from memory',
-    formula: 'G + ease * G / chest',
-    terms: {
-      G: body,
-      ease: leaf('ease of a loose tee at the chest', LOOSE_CHEST_MM, 'mm', 'T, from memory'),
-      chest,
-    },
-    by: ({ G, ease, chest: c }) => G + looseEase(G, c, ease),
+    return [
+      {
+        label: `${skin.label}, ${skin.when}${axis === 'along' ? ', lengthwise' : ''}`,
+        needs: needs.id,
+        has: has.stretch.id,
+        ok: has.stretch.value >= needs.value,
+      },
+    ];
   });
 }
 
-function byShare(
-  { book, stretch }: ZoneInputs,
-  id: string,
-  share: number,
-  mark: 'chosen' | 'T, from memory',
-): Explained {
-  return book.work(id, {
-    label: 'worn extension by share of stretch',
-    unit: 'share',
-    mark: 'D',
-    formula: 'min(share * S, cap)',
-    terms: {
-      share: leaf('share of the stretch', share, 'share', mark),
-      S: stretch,
-      cap: leaf('cap without a pull curve', MAX_WORN_EXTENSION, 'share', 'T'),
-    },
-    by: (v) => extensionByShare(v.S, v.share, v.cap),
-  });
-}
-
-function restAt(book: Ledger, id: string, label: string, body: Explained, extension: Explained): Explained {
-  return book.work(id, {
-    label,
-    unit: 'mm',
-    mark: 'D',
-    formula: 'G / (1 + e)',
-    terms: { G: body, e: extension },
-    by: ({ G, e }) => restGirth(G, e),
-  });
-}
-
-function patternAdvice(book: Ledger, at: string, zone: Zone, rest: Explained, girthMm: number) {
-  const girth = book.given(`${at}.pattern`, `pattern at the ${zone.id}, finished`, girthMm, 'mm', 'measured');
-  const perSeamEdge = book.work(`${at}.perSeamEdge`, {
-    label: 'change at each seam edge',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'abs(p - g) / edges',
-    terms: { p: girth, g: rest, edges: leaf('seam edges', zone.seamEdges, 'count', 'D') },
-    by: ({ p, g, edges }) => Math.abs(p - g) / edges,
-  });
-  const advice: Phrase =
-    perSeamEdge.value < NO_CHANGE_MM
-      ? say`${zone.label}: the pattern fits as it is`
-      : girthMm > rest.value
-        ? say`${zone.label}: take ${perSeamEdge} off each seam edge`
-        : say`${zone.label}: add ${perSeamEdge} at each seam edge`;
-  return { girth: girth.id, perSeamEdge: perSeamEdge.id, advice };
+/** Cloth stretched around the body draws in lengthwise where nothing holds its length. */
+function drawIn(
+  { book, at, shared }: ZoneInputs,
+  extension: Explained,
+  asksNothing: boolean,
+): { drawIn?: string } {
+  const { neckIn } = shared.reading;
+  if (asksNothing || !neckIn || shared.axis === 'along') return {};
+  return {
+    drawIn: book.work(`${at}.drawIn`, {
+      label: 'draws in lengthwise by about',
+      unit: 'share',
+      mark: 'D',
+      note: 'Where nothing holds its length.',
+      formula: 'nu * e',
+      terms: { nu: neckIn, e: extension },
+      by: (v) => v.nu * v.e,
+    }).id,
+  };
 }
 
 /** An extension smaller than this is rounding, not a demand. */
 const LEAST_ASKED = 1e-6;
-
-/** A change per seam edge smaller than this is not worth cutting (common practice, no source). */
-const NO_CHANGE_MM = 1;
-
-function restOf(book: Ledger, schools: readonly ZoneSchool[], school: EaseSchool): Explained {
-  return book.numbers[schoolOf(schools, school).rest] as Explained;
-}
-
-function schoolOf(schools: readonly ZoneSchool[], school: EaseSchool): ZoneSchool {
-  const found = schools.find((one) => one.school === school);
-  if (!found)
-    throw new Error(`expected a school of ${schools.map((s) => s.school).join(', ')}, got ${school}`);
-  return found;
-}

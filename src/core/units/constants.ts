@@ -15,3 +15,6 @@ export const FINE_INCH_BELOW_MM = 10 * MM_PER_INCH;
 
 /** The two unit systems a person may read in. Lengths are always millimetres inside. */
 export type UnitSystem = 'cm' | 'in';
+
+/** Standard gravity, m/s² (S: CGPM 1901). */
+export const STANDARD_GRAVITY = 9.80665;

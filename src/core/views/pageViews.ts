@@ -9,6 +9,8 @@ import type { StageId, StageState } from '../plan/types';
 export interface GarmentLine {
   readonly id: string;
   readonly name: string;
+  /** The garment's kind in words. */
+  readonly kind: string;
   readonly wearer: string | undefined;
   readonly cloths: readonly string[];
   readonly stages: Readonly<Record<StageId, StageState>>;
@@ -44,11 +46,11 @@ export interface EarlierFitting {
 
 export interface GarmentView {
   readonly garment: StoredRecord<'garment'>;
-  readonly wearer: StoredRecord<'wearer'> | undefined;
-  readonly outer: StoredRecord<'cloth'> | undefined;
-  readonly band: StoredRecord<'cloth'> | undefined;
+  /** Every record the garment names, and the cloths of the stacks among them. */
+  readonly records: readonly StoredRecord[];
   readonly wearers: readonly Choice[];
   readonly cloths: readonly Choice[];
+  readonly patterns: readonly Choice[];
   readonly earlier: readonly EarlierFitting[];
   readonly today: string;
 }

@@ -25,10 +25,8 @@ const stages = {
 
 /** One garment: the stage line, the stage's work, and the ticket beside it. */
 export function GarmentPage({ view }: { view: GarmentView }) {
-  const { garment, wearer, outer, band } = view;
-  const records = [garment, wearer, outer, band].filter((record) => record !== undefined);
   return (
-    <RecordsProvider records={records}>
+    <RecordsProvider records={[view.garment, ...view.records]}>
       <GarmentProvider view={view}>
         <Inside />
       </GarmentProvider>

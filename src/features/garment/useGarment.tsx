@@ -1,7 +1,11 @@
 'use client';
 import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
 import type { Garment } from '@/core/facts/garment';
+import type { RecordKind } from '@/core/facts/records';
+import { gatherFacts } from '@/core/plan/gatherFacts';
 import { planGarment } from '@/core/plan/planGarment';
+import { kindOf } from '@/core/garments/kindOf';
+import type { GarmentKind } from '@/core/garments/garmentKind';
 import type { GarmentFacts, GarmentPlan } from '@/core/plan/types';
 import type { Choice, EarlierFitting, GarmentView } from '@/core/views/pageViews';
 import { fetchRecord } from '@/features/records/api';
@@ -11,10 +15,12 @@ import { NumbersProvider } from '@/ui/numbers';
 interface GarmentPageState {
   readonly id: string;
   readonly garment: Garment;
+  readonly kind: GarmentKind;
   readonly facts: GarmentFacts;
   readonly plan: GarmentPlan;
   readonly wearers: readonly Choice[];
   readonly cloths: readonly Choice[];
+  readonly patterns: readonly Choice[];
   readonly earlier: readonly EarlierFitting[];
   readonly today: string;
   /** Sets fields of the garment; `undefined` or `null` clears one. */
@@ -36,40 +42,35 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
   const records = useRecords();
   const { id } = view.garment;
   const garment = records.facts('garment', id) ?? view.garment.facts;
-  const { wearerId, outerClothId, bandClothId } = garment;
-  const wearer = wearerId === undefined ? undefined : records.facts('wearer', wearerId);
-  const outer = outerClothId === undefined ? undefined : records.facts('cloth', outerClothId);
-  const band = bandClothId === undefined ? undefined : records.facts('cloth', bandClothId);
-
   const { open } = records;
-  useEffect(() => {
-    const bring = (kind: 'wearer' | 'cloth', wanted: string | undefined, here: unknown) => {
-      if (wanted === undefined || here !== undefined) return;
-      fetchRecord(kind, wanted).then(open, () => undefined);
-    };
-    bring('wearer', wearerId, wearer);
-    bring('cloth', outerClothId, outer);
-    bring('cloth', bandClothId, band);
-  }, [band, bandClothId, open, outer, outerClothId, wearer, wearerId]);
-
   const facts = useMemo<GarmentFacts>(
-    () => ({
-      garment,
-      ...(wearer ? { wearer } : {}),
-      ...(outer ? { outer } : {}),
-      ...(band ? { band } : {}),
-    }),
-    [band, garment, outer, wearer],
+    () => gatherFacts(garment, (kind, named) => records.facts(kind, named)),
+    [garment, records],
   );
+  const missing = useMemo(() => {
+    const wanted: { kind: RecordKind; id: string }[] = [];
+    gatherFacts(garment, (kind, named) => {
+      const here = records.facts(kind, named);
+      if (!here) wanted.push({ kind, id: named });
+      return here;
+    });
+    return wanted;
+  }, [garment, records]);
+  useEffect(() => {
+    for (const { kind, id: named } of missing) fetchRecord(kind, named).then(open, () => undefined);
+  }, [missing, open]);
+
   const plan = useMemo(() => planGarment(facts, { onDate: view.today }), [facts, view.today]);
   const state = useMemo<GarmentPageState>(
     () => ({
       id,
       garment,
+      kind: kindOf(garment, facts.ownKind),
       facts,
       plan,
       wearers: view.wearers,
       cloths: view.cloths,
+      patterns: view.patterns,
       earlier: view.earlier,
       today: view.today,
       set: (label, changes) => records.set('garment', id, label, changes),

@@ -1,0 +1,61 @@
+import { kindIds } from './kindIds';
+import { choice, flag, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import { bodyFields } from './wearer';
+
+/** One row of a pattern's size table; `order` keeps the sizes from small to large. */
+export const sizeSpec = record('Size', {
+  label: text('Size', 1, 20),
+  order: numberOf('count', 'Place in the table', 0, 200),
+  values: record('Values', bodyFields),
+});
+export type PatternSize = FactsOf<typeof sizeSpec>;
+
+/** A layer a pattern was drafted for. */
+export const draftedLayerSpec = record('Drafted for', {
+  label: text('Layer', 1, 40),
+  around: numberOf('share', 'Stretch around', 0.01, 4),
+  along: optional(numberOf('share', 'Stretch lengthwise', 0.01, 4)),
+  feel: choice('How it pulls', ['soft', 'medium', 'firm']),
+});
+export type DraftedLayer = FactsOf<typeof draftedLayerSpec>;
+
+/** A pattern: its size table, what it was drafted for, its own printed lengths, and what was learned about it. */
+export const patternSpec = record('Pattern', {
+  name: text('Name', 1, 60),
+  source: choice('Where it comes from', ['bought', 'traced', 'adapted', 'drafted here']),
+  kind: choice('Kind of garment', kindIds),
+  tableOf: choice('The table gives', ['body', 'finished garment']),
+  sizes: map('Sizes', sizeSpec, 60),
+  layers: map('Drafted for', draftedLayerSpec, 8),
+  easeAround: optional(numberOf('share', 'Its own negative ease, around', -0.5, 0.6)),
+  easeAlong: optional(numberOf('share', 'Its own negative ease, lengthwise', -0.5, 0.6)),
+  statedAround: optional(numberOf('share', 'Stretch it asks for, around', 0, 4)),
+  statedAlong: optional(numberOf('share', 'Stretch it asks for, lengthwise', 0, 4)),
+  seamAllowanceMm: optional(lengthMm('Seam allowance', 0, 40, [4, 16])),
+  hemAllowanceMm: optional(lengthMm('Hem, turned up', 0, 120, [8, 65])),
+  cupDifferenceMm: optional(lengthMm('Cup drafted for: full bust less high bust', 0, 300, [20, 150])),
+  assumesFoam: optional(flag('Cup sizes assume foam')),
+  printed: map(
+    'Printed lengths',
+    record('Printed length', {
+      label: text('Band or elastic', 1, 60),
+      mm: lengthMm('Length', 5, 3000),
+    }),
+    60,
+  ),
+  unclear: optional(text('What was unclear', 0, 2000)),
+  better: optional(text('A better way', 0, 2000)),
+  sizing: optional(text('Sizing, and what the booklet warns of', 0, 2000)),
+  next: optional(text('Next time', 0, 2000)),
+});
+export type Pattern = FactsOf<typeof patternSpec>;
+
+export const newPattern = (name: string, kind: Pattern['kind']): Pattern => ({
+  name,
+  source: 'bought',
+  kind,
+  tableOf: 'body',
+  sizes: {},
+  layers: {},
+  printed: {},
+});

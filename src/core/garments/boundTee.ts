@@ -1,0 +1,52 @@
+import type { GarmentKind } from './garmentKind';
+import {
+  bustZone,
+  edge,
+  headNeed,
+  hemOpening,
+  hipZone,
+  neckOpening,
+  need,
+  piece,
+  seam,
+  shoulderSeam,
+  sideSeam,
+} from './parts';
+
+/** A tee or tee dress with a neckline bound in one layer of rib. */
+export const boundTee: GarmentKind = {
+  kind: 'bound-tee',
+  label: 'Tee dress with a bound neck',
+  about: 'Sleeves cut in one with the body; one layer of rib binds the neck, sewn flat.',
+  styles: [
+    { id: 'fitted', label: 'Tee dress', share: 0.1, range: [0.03, 0.08], usual: 'usual for a tee dress' },
+    { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a tee' },
+    { id: 'loose', label: 'Loose', looseMm: 50, usual: 'usual for a loose tee' },
+  ],
+  needs: [need('bust', 'the body'), need('hip', 'the skirt and its hem'), headNeed],
+  zones: [bustZone, hipZone],
+  pieces: [
+    piece('front', 'Front with its sleeves', ['bust', 'hip'], { onFold: true }),
+    piece('back', 'Back with its sleeves', ['bust', 'hip'], { onFold: true }),
+    piece('rib', 'Rib strip, longer than needed', [], { cloth: 'band' }),
+  ],
+  edges: [
+    edge('neckline', 'Neckline', 'binding'),
+    edge('sleeve-hem', 'Sleeve hems', 'hem'),
+    edge('hem', 'Hem', 'hem', 'hip'),
+  ],
+  seams: [
+    shoulderSeam,
+    seam('neckline', 'Binding seam', 'round', 'stretch', 'neckline'),
+    sideSeam,
+    seam('sleeve-hem', 'Sleeve hems', 'across', 'stretch'),
+    seam('hem', 'Hem', 'across', 'stretch', 'hem'),
+  ],
+  openings: [neckOpening, hemOpening],
+  asks: { around: 0.25, along: 0, recovery: 0.85, weightGsm: [140, 280], opaque: 'dry' },
+  amount: { lengths: [['backLength', 2.6]], extraMm: 120, across: 'hip' },
+  quirks: [
+    'One shoulder stays open while the strip is sewn on flat.',
+    'Press the neck in its final curve, never straight.',
+  ],
+};

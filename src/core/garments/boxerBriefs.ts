@@ -1,0 +1,50 @@
+import type { GarmentKind } from './garmentKind';
+import { edge, hipZone, legOpening, need, piece, seam, waistOpening, waistZone } from './parts';
+
+/** Boxer briefs with a lined pouch. */
+export const boxerBriefs: GarmentKind = {
+  kind: 'boxer-briefs',
+  label: 'Boxer briefs',
+  about: 'Body on two folds, a lined pouch sewn enclosed, an exposed plush waistband.',
+  styles: [
+    { id: 'regular', label: 'Close', share: 0.12, range: [0.05, 0.1], usual: 'usual for boxer briefs' },
+  ],
+  needs: [
+    need('waist', 'the waistband elastic'),
+    need('hip', 'the seat, and what the waist passes'),
+    need('thigh', 'the legs'),
+    need('pouch', 'the pouch', false),
+    need('foot', 'whether the legs go over heel and instep', false),
+  ],
+  zones: [
+    waistZone,
+    { ...hipZone, seamEdges: 2 },
+    { id: 'thigh', label: 'Thigh', measure: 'thigh', axis: 'around', seamEdges: 2 },
+    { id: 'pouch', label: 'Pouch', measure: 'pouch', axis: 'around', seamEdges: 4, share: 0 },
+  ],
+  pieces: [
+    piece('body', 'Body, on two folds', ['waist', 'hip', 'thigh'], { onFold: true }),
+    piece('pouch', 'Pouch', ['pouch'], { count: 4 }),
+  ],
+  edges: [edge('waist', 'Waist', 'elastic', 'waist'), edge('leg', 'Leg hems', 'hem', 'thigh')],
+  seams: [
+    seam('pouch', 'Pouch seams', 'along', 'still'),
+    seam('crotch', 'Crotch and inside leg', 'along', 'stretch'),
+    seam('leg', 'Leg hems', 'across', 'stretch', 'leg'),
+    seam('waist', 'Waistband', 'round', 'stretch', 'waist-edge'),
+  ],
+  openings: [waistOpening('waist'), legOpening('thigh')],
+  asks: { around: 0.4, along: 0.2, recovery: 0.9, weightGsm: [150, 260], opaque: 'dry' },
+  amount: {
+    lengths: [
+      ['rise', 0.5],
+      ['thigh', 0.3],
+    ],
+    extraMm: 120,
+    across: 'hip',
+  },
+  quirks: [
+    'Pouch top and bottom are told apart by width.',
+    'The pouch is rolled up and enclosed as it is sewn.',
+  ],
+};

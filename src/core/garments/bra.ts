@@ -1,0 +1,58 @@
+import type { GarmentKind } from './garmentKind';
+import { edge, need, pair, piece, seam } from './parts';
+
+/** A soft or wired bra, tested first. */
+export const bra: GarmentKind = {
+  kind: 'bra',
+  label: 'Bra, soft or wired',
+  about: 'Cups, bridge and band to the millimetre; a test bra first, with notes on each.',
+  styles: [
+    {
+      id: 'regular',
+      label: 'Held by the band',
+      share: 0.15,
+      range: [0.1, 0.15],
+      usual: 'usual for a bra band',
+    },
+  ],
+  needs: [
+    need('underbust', 'the band'),
+    need('bust', 'the cup size'),
+    need('highBust', 'the cup size', false),
+    need('cup', 'the width of the cup'),
+    need('strap', 'the straps', false),
+  ],
+  zones: [
+    { id: 'band', label: 'Band', measure: 'underbust', axis: 'around', seamEdges: 2 },
+    { id: 'cup', label: 'Cup', measure: 'cup', axis: 'around', seamEdges: 2, share: 0 },
+  ],
+  pieces: [
+    ...pair('lower-cup', 'Lower cup', ['cup']),
+    ...pair('upper-cup', 'Upper cup', ['cup']),
+    piece('bridge', 'Bridge', ['band']),
+    ...pair('band', 'Band', ['band'], 'band'),
+    ...pair('cup-lining', 'Lining of the cup', [], 'lining'),
+  ],
+  edges: [
+    edge('upper-cup', 'Upper edge of the cups', 'elastic'),
+    edge('underarm', 'Underarm edge', 'elastic'),
+    edge('band', 'Lower edge of the band', 'elastic', 'band'),
+    edge('strap', 'Straps', 'elastic'),
+    edge('closure', 'Hook-and-eye', 'facing'),
+  ],
+  seams: [
+    seam('cup', 'Cup seams', 'along', 'still'),
+    seam('bridge', 'Bridge and frame', 'along', 'stay'),
+    seam('cradle', 'Cup into the frame', 'round', 'stay'),
+    seam('band', 'Plush at the lower edge', 'round', 'stretch'),
+    seam('underarm', 'Picot at the underarm', 'round', 'stretch'),
+    seam('strap', 'Straps', 'across', 'still'),
+  ],
+  openings: [],
+  asks: { around: 0.3, along: 0, recovery: 0.95, weightGsm: [80, 220], lined: true },
+  amount: { lengths: [['underbust', 0.6]], extraMm: 150, across: 'bust' },
+  quirks: [
+    'Seams of 6 mm (¼ in) to the millimetre: a test bra first.',
+    'Cup sizes may assume foam: unlined is one size up, two if the test is small.',
+  ],
+};

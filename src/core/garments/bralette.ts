@@ -1,0 +1,53 @@
+import type { GarmentKind } from './garmentKind';
+import { bustZone, edge, need, pair, piece, seam, underbustZone } from './parts';
+
+/** A lace bralette. */
+export const bralette: GarmentKind = {
+  kind: 'bralette',
+  label: 'Lace bralette',
+  about: 'Lace cups on an encased band elastic, straps folded into the top, hook-and-eye behind.',
+  styles: [
+    {
+      id: 'regular',
+      label: 'By its elastic',
+      share: 0.1,
+      range: [0.1, 0.15],
+      usual: 'usual for a bralette band',
+    },
+  ],
+  needs: [
+    need('underbust', 'the band'),
+    need('bust', 'the cups'),
+    need('strap', 'the straps', false),
+    need('highBust', 'the cup size', false),
+  ],
+  zones: [
+    { ...underbustZone, seamEdges: 2 },
+    { ...bustZone, seamEdges: 4 },
+  ],
+  pieces: [
+    ...pair('cup-inner', 'Inner cup, lace', ['bust']),
+    ...pair('cup-outer', 'Outer cup, lace', ['bust']),
+    piece('band-strip', 'Band strip', ['underbust'], { cloth: 'band' }),
+    ...pair('back-tab', 'Back tab', [], 'band'),
+  ],
+  edges: [
+    edge('top', 'Upper lace edge', 'left as it is'),
+    edge('band', 'Band', 'elastic', 'underbust'),
+    edge('strap', 'Straps', 'elastic'),
+    edge('closure', 'Hook-and-eye', 'facing'),
+  ],
+  seams: [
+    seam('cup', 'Cup seam', 'along', 'still'),
+    seam('casing', 'Elastic into its casing', 'round', 'stay'),
+    seam('cup-band', 'Casing to cups', 'round', 'stretch'),
+    seam('back-tab', 'Back tabs', 'across', 'still'),
+  ],
+  openings: [],
+  asks: { around: 0.2, along: 0, recovery: 0.85, weightGsm: [60, 200] },
+  amount: { lengths: [['underbust', 0.8]], extraMm: 200, across: 'strap' },
+  quirks: [
+    'Lace fullness is stretched onto the band between the marks.',
+    'It opens at the back, so nothing has to be passed.',
+  ],
+};

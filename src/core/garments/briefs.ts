@@ -1,0 +1,63 @@
+import type { GarmentKind } from './garmentKind';
+import { edge, hipZone, legOpening, need, piece, seam, waistOpening } from './parts';
+
+/** Briefs or swim bottoms. */
+export const briefs: GarmentKind = {
+  kind: 'briefs',
+  label: 'Briefs or swim bottoms',
+  about: 'Front and back, lined, with elastic turned once at waist and legs.',
+  styles: [
+    {
+      id: 'regular',
+      label: 'As swim bottoms',
+      share: 0.2,
+      shareAlong: 0,
+      range: [0.1, 0.15],
+      rangeAlong: [0, 0.03],
+      usual: 'usual for swimwear',
+    },
+    { id: 'fitted', label: 'As briefs', share: 0.15, range: [0.08, 0.12], usual: 'usual for briefs' },
+  ],
+  needs: [
+    need('hip', 'the seat, and what the waist passes'),
+    need('lowHip', 'the waist edge where it sits', false),
+    need('legTop', 'the leg elastic'),
+    need('rise', 'the crotch length'),
+    need('foot', 'whether the legs go over heel and instep', false),
+  ],
+  zones: [
+    hipZone,
+    { id: 'low-hip', label: 'Waist edge', measure: 'lowHip', axis: 'around', seamEdges: 4 },
+    { id: 'leg', label: 'Leg', measure: 'legTop', axis: 'around', seamEdges: 2 },
+    { id: 'rise', label: 'Crotch length', measure: 'rise', axis: 'along', seamEdges: 2, skin: 'crotch' },
+  ],
+  pieces: [
+    piece('front', 'Front', ['hip', 'low-hip', 'leg', 'rise'], { onFold: true }),
+    piece('back', 'Back', ['hip', 'low-hip', 'leg', 'rise'], { onFold: true }),
+    piece('front-lining', 'Front lining', [], { onFold: true, cloth: 'lining' }),
+    piece('back-lining', 'Back lining', [], { onFold: true, cloth: 'lining' }),
+    piece('gusset', 'Gusset', [], { cloth: 'lining' }),
+  ],
+  edges: [edge('waist', 'Waist', 'elastic', 'low-hip'), edge('leg', 'Leg edges', 'elastic', 'leg')],
+  seams: [
+    seam('crotch', 'Crotch, with the gusset', 'across', 'still'),
+    seam('side', 'Sides', 'along', 'still'),
+    seam('leg', 'Leg elastic', 'round', 'stretch', 'leg'),
+    seam('waist', 'Waist elastic', 'round', 'stretch', 'waist-edge'),
+  ],
+  openings: [waistOpening('low-hip'), legOpening('leg')],
+  asks: {
+    around: 0.5,
+    along: 0.3,
+    recovery: 0.95,
+    weightGsm: [150, 260],
+    opaque: 'wet',
+    swim: true,
+    lined: true,
+  },
+  amount: { lengths: [['rise', 0.55]], extraMm: 120, across: 'hip' },
+  quirks: [
+    'Outer and lining are basted together wrong sides facing; the basting comes out again, or it pops.',
+    'Light colours go transparent when wet: test wet.',
+  ],
+};

@@ -1,0 +1,76 @@
+import type { GarmentKind } from './garmentKind';
+import {
+  armholeSeam,
+  bustZone,
+  edge,
+  headNeed,
+  hemOpening,
+  hipZone,
+  need,
+  pair,
+  piece,
+  seam,
+  shoulderSeam,
+  sideSeam,
+} from './parts';
+
+/** A pullover with a flat wide collar and a V-neck facing. */
+export const collarPullover: GarmentKind = {
+  kind: 'collar-pullover',
+  label: 'V-neck pullover with a wide collar',
+  about: 'A flat wide collar over a faced V, with a tie; made for slinky cloth.',
+  styles: [
+    { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a pullover' },
+    { id: 'loose', label: 'Loose', looseMm: 50, usual: 'usual for a loose pullover' },
+  ],
+  needs: [need('bust', 'the body'), need('hip', 'the hem'), headNeed],
+  zones: [bustZone, hipZone],
+  pieces: [
+    piece('front', 'Front', ['bust', 'hip'], { onFold: true }),
+    piece('back', 'Back', ['bust', 'hip'], { onFold: true }),
+    ...pair('sleeve', 'Sleeve'),
+    piece('collar', 'Collar', [], { count: 2 }),
+    piece('front-facing', 'Front facing', [], { onFold: true }),
+    piece('back-facing', 'Back facing', [], { onFold: true }),
+    piece('tie', 'Tie', [], { count: 2 }),
+  ],
+  edges: [
+    edge('neckline', 'V-neckline', 'facing'),
+    edge('sleeve-hem', 'Sleeve hems', 'hem'),
+    edge('hem', 'Hem', 'hem', 'hip'),
+  ],
+  seams: [
+    shoulderSeam,
+    seam('collar', 'Collar and facing seam', 'round', 'stretch', 'neckline'),
+    armholeSeam,
+    sideSeam,
+    seam('sleeve-hem', 'Sleeve hems', 'across', 'stretch'),
+    seam('hem', 'Hem', 'across', 'stretch', 'hem'),
+  ],
+  openings: [
+    {
+      id: 'neckline',
+      label: 'Neckline',
+      edge: 'neckline',
+      passes: 'head',
+      passesWhat: 'the head',
+      at: 'neckline',
+      stitch: 'seam',
+    },
+    hemOpening,
+  ],
+  asks: { around: 0.2, along: 0, recovery: 0.85, weightGsm: [160, 300], hang: 'slinky', opaque: 'dry' },
+  amount: {
+    lengths: [
+      ['backLength', 1.7],
+      ['armLength', 1],
+    ],
+    extraMm: 300,
+    across: 'bust',
+  },
+  quirks: [
+    'Slinky cloth wants fusible knit interfacing along the seams.',
+    'Pivot, clip and grade at the point of the V.',
+    'Stripes are matched at the side seams.',
+  ],
+};

@@ -1,0 +1,61 @@
+import type { GarmentKind } from './garmentKind';
+import { bustZone, edge, need, piece, seam, shoulderSeam, topOpening, underbustZone } from './parts';
+
+/** A swim or crop top without a band. */
+export const cropTop: GarmentKind = {
+  kind: 'crop-top',
+  label: 'Swim or crop top',
+  about: 'Front and back, lined or reversible, elastic turned once at every edge, no band.',
+  styles: [
+    {
+      id: 'regular',
+      label: 'Close',
+      share: 0.2,
+      shareAlong: 0,
+      range: [0.1, 0.15],
+      rangeAlong: [0, 0.03],
+      usual: 'usual for swimwear',
+    },
+  ],
+  needs: [
+    need('bust', 'the body, and what the lower edge passes'),
+    need('underbust', 'the lower edge'),
+    need('strap', 'the straps', false),
+    need('highBust', 'the bust adjustment', false),
+  ],
+  zones: [
+    bustZone,
+    underbustZone,
+    { id: 'strap', label: 'Strap', measure: 'strap', axis: 'along', seamEdges: 1, share: 0.1 },
+  ],
+  pieces: [
+    piece('front', 'Front', ['bust', 'underbust', 'strap'], { onFold: true }),
+    piece('back', 'Back', ['bust', 'underbust', 'strap'], { onFold: true }),
+    piece('front-lining', 'Front lining', [], { onFold: true, cloth: 'lining' }),
+    piece('back-lining', 'Back lining', [], { onFold: true, cloth: 'lining' }),
+  ],
+  edges: [
+    edge('neckline', 'Neckline', 'elastic'),
+    edge('armhole', 'Armholes', 'elastic'),
+    edge('lower-edge', 'Lower edge', 'elastic', 'underbust'),
+  ],
+  seams: [
+    shoulderSeam,
+    seam('side', 'Sides', 'along', 'still'),
+    seam('neckline', 'Neckline elastic', 'round', 'stretch'),
+    seam('armhole', 'Armhole elastic', 'round', 'stretch'),
+    seam('lower-edge', 'Lower elastic', 'round', 'stretch', 'lower-edge'),
+  ],
+  openings: [topOpening('underbust', 'lower-edge')],
+  asks: {
+    around: 0.5,
+    along: 0.3,
+    recovery: 0.95,
+    weightGsm: [150, 260],
+    opaque: 'wet',
+    swim: true,
+    lined: true,
+  },
+  amount: { lengths: [['backLength', 1]], extraMm: 100, across: 'bust' },
+  quirks: ['Reversible or not changes the ease: the stack is another one.'],
+};

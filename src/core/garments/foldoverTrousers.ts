@@ -1,0 +1,58 @@
+import type { GarmentKind } from './garmentKind';
+import { edge, hipZone, need, pair, piece, seam, waistOpening, waistZone } from './parts';
+
+/** Yoga trousers with a fold-over waist. */
+export const foldoverTrousers: GarmentKind = {
+  kind: 'foldover-trousers',
+  label: 'Trousers with a fold-over waist',
+  about: 'One-piece legs that widen below the knee, and a deep waistband without elastic.',
+  styles: [
+    {
+      id: 'regular',
+      label: 'Close at the seat',
+      share: 0.12,
+      shareAlong: 0,
+      range: [0.03, 0.1],
+      rangeAlong: [0, 0.03],
+      usual: 'usual for soft trousers',
+    },
+    { id: 'loose', label: 'Loose', looseMm: 60, usual: 'usual for loose trousers' },
+  ],
+  needs: [
+    need('waist', 'the waistband'),
+    need('hip', 'the seat, and what the waist passes'),
+    need('inseam', 'the length of the legs'),
+    need('rise', 'the depth of the seat', false),
+  ],
+  zones: [
+    waistZone,
+    hipZone,
+    { id: 'inseam', label: 'Inside leg', measure: 'inseam', axis: 'along', seamEdges: 1, share: 0 },
+  ],
+  pieces: [
+    ...pair('leg', 'Leg in one piece', ['hip', 'inseam']),
+    piece('waistband', 'Deep waistband, folded in half', ['waist'], { cloth: 'band' }),
+  ],
+  edges: [edge('waist', 'Waist', 'band', 'waist'), edge('leg-hem', 'Leg hems', 'hem')],
+  seams: [
+    seam('inseam', 'Inside legs', 'along', 'stretch'),
+    seam('crotch', 'Crotch', 'along', 'stretch'),
+    seam('waistband', 'Waistband seam', 'round', 'stretch', 'waist-edge'),
+    seam('leg-hem', 'Leg hems', 'across', 'still'),
+  ],
+  openings: [waistOpening('waist')],
+  asks: { around: 0.4, along: 0.15, recovery: 0.9, weightGsm: [200, 320], opaque: 'dry' },
+  amount: {
+    lengths: [
+      ['inseam', 1],
+      ['rise', 0.7],
+    ],
+    extraMm: 200,
+    across: 'hip',
+  },
+  quirks: [
+    'Shorten above the flare, or at the hem where there is none.',
+    'Seat depth is added at the top of the back, running out at the side.',
+    'The band is a tube folded in half.',
+  ],
+};

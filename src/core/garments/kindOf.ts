@@ -1,0 +1,75 @@
+import type { Garment } from '../facts/garment';
+import type { OwnKind } from '../facts/ownKind';
+import { catalogue } from './catalogue';
+import type { GarmentKind } from './garmentKind';
+
+/** The garment's kind: of the catalogue, or the person's own version of it. */
+export function kindOf(garment: Pick<Garment, 'kind'>, own?: OwnKind): GarmentKind {
+  const base = catalogue[own?.base ?? garment.kind];
+  return own ? changedKind(base, own) : base;
+}
+
+/** A kind with parts taken away, renamed and added. What lost its zone or edge is taken away with it. */
+function changedKind(base: GarmentKind, own: OwnKind): GarmentKind {
+  const named = <P extends { readonly id: string; readonly label: string }>(
+    what: string,
+    parts: readonly P[],
+  ) =>
+    parts
+      .filter(({ id }) => own.without[`${what}-${id}`] !== true)
+      .map((part) => {
+        const label = own.renamed[`${what}-${part.id}`]?.label;
+        return label === undefined ? part : { ...part, label };
+      });
+  const zones = [
+    ...named('zone', base.zones),
+    ...Object.entries(own.zones).map(([id, zone]) => ({
+      id,
+      label: zone.label,
+      measure: zone.measure,
+      axis: zone.axis,
+      seamEdges: zone.seamEdges,
+    })),
+  ];
+  const zoneIds = new Set(zones.map(({ id }) => id));
+  const edges = [
+    ...named('edge', base.edges),
+    ...Object.entries(own.edges).map(([id, { label, finish }]) => ({ id, label, finish })),
+  ];
+  const edgeIds = new Set(edges.map(({ id }) => id));
+  const openings = base.openings.filter(
+    ({ edge, at }) => edgeIds.has(edge) && (typeof at === 'string' || zoneIds.has(at.zone)),
+  );
+  const openingIds = new Set(openings.map(({ id }) => id));
+  const needed = new Set(base.needs.map(({ measure }) => measure));
+  const added = Object.values(own.zones)
+    .filter(({ measure }) => !needed.has(measure))
+    .map(({ measure, label }) => ({ measure, required: false, why: `the ${label.toLowerCase()}` }));
+  return {
+    ...base,
+    label: own.name,
+    zones,
+    edges: edges.map(({ zone, ...rest }: (typeof base.edges)[number]) =>
+      zone !== undefined && zoneIds.has(zone) ? { ...rest, zone } : rest,
+    ),
+    pieces: [
+      ...named('piece', base.pieces),
+      ...Object.entries(own.pieces).map(([id, { label, count, cloth }]) => ({
+        id,
+        label,
+        count,
+        cloth,
+        zones: [],
+        onFold: false,
+      })),
+    ],
+    needs: [
+      ...base.needs,
+      ...added.filter((one, at) => added.findIndex((x) => x.measure === one.measure) === at),
+    ],
+    openings,
+    seams: base.seams.map(({ opening, ...rest }) =>
+      opening !== undefined && openingIds.has(opening) ? { ...rest, opening } : rest,
+    ),
+  };
+}

@@ -1,0 +1,45 @@
+import type { GarmentKind } from './garmentKind';
+import { edge, legOpening, need, pair, piece, seam, waistOpening } from './parts';
+
+/** Lace panties with adjustable sides. */
+export const lacePanties: GarmentKind = {
+  kind: 'lace-panties',
+  label: 'Lace panties with adjustable sides',
+  about: 'Lace front and two lace backs, a cotton-lined gusset, side straps with rings and sliders.',
+  styles: [{ id: 'regular', label: 'Close', share: 0.15, range: [0.08, 0.12], usual: 'usual for panties' }],
+  needs: [
+    need('lowHip', 'the top edge and the side straps'),
+    need('legTop', 'the leg edges'),
+    need('hip', 'what the top edge passes'),
+    need('foot', 'whether the legs go over heel and instep', false),
+  ],
+  zones: [
+    { id: 'low-hip', label: 'Hip where it sits', measure: 'lowHip', axis: 'around', seamEdges: 4 },
+    { id: 'leg', label: 'Leg', measure: 'legTop', axis: 'around', seamEdges: 2, share: 0.1 },
+  ],
+  pieces: [
+    piece('front', 'Front', ['low-hip', 'leg'], { onFold: true }),
+    ...pair('back', 'Back', ['low-hip', 'leg']),
+    piece('gusset', 'Gusset, lace'),
+    piece('gusset-lining', 'Gusset, cotton', [], { cloth: 'lining' }),
+  ],
+  edges: [
+    edge('top', 'Top edge', 'left as it is', 'low-hip'),
+    edge('leg', 'Leg edges', 'elastic', 'leg'),
+    edge('side-strap', 'Side straps', 'elastic'),
+  ],
+  seams: [
+    seam('centre-back', 'Centre back', 'along', 'still'),
+    seam('gusset', 'Gusset ends', 'across', 'still'),
+    seam('leg', 'Leg elastic', 'round', 'stretch', 'leg'),
+    seam('side-strap', 'Rings and straps', 'across', 'still'),
+  ],
+  openings: [waistOpening('low-hip', 'top'), legOpening('leg')],
+  asks: { around: 0.3, along: 0, recovery: 0.85, weightGsm: [60, 200] },
+  amount: { lengths: [['lowHip', 0.9]], extraMm: 200, across: 'rise' },
+  quirks: [
+    'Motifs are mirrored at centre back.',
+    'The gusset shows no seam on either side.',
+    'The leg line can be opened: see Adapt a pattern; the coverage is kept with it.',
+  ],
+};

@@ -1,0 +1,70 @@
+import type { GarmentKind } from './garmentKind';
+import { edge, hipZone, legOpening, need, pair, piece, seam, waistOpening, waistZone } from './parts';
+
+const legs = ['hip', 'thigh', 'knee', 'calf', 'ankle', 'rise'];
+
+/** Leggings or cycling shorts with a folded waistband. */
+export const leggings: GarmentKind = {
+  kind: 'leggings',
+  label: 'Leggings',
+  about: 'Close to the skin from waist to ankle, with elastic in a folded waistband; or cut short.',
+  styles: [
+    {
+      id: 'regular',
+      label: 'Close',
+      share: 0.25,
+      shareAlong: 0.05,
+      range: [0.1, 0.2],
+      rangeAlong: [0, 0.03],
+      usual: 'usual for leggings',
+    },
+  ],
+  needs: [
+    need('waist', 'the waistband and its elastic'),
+    need('hip', 'the seat, and what the waist passes'),
+    need('thigh', 'the legs'),
+    need('knee', 'the legs where they bend'),
+    need('calf', 'the lower legs', false),
+    need('ankle', 'the leg hems', false),
+    need('rise', 'the crotch length'),
+    need('foot', 'whether the hems go over heel and instep', false),
+    need('inseam', 'the length of the legs', false),
+  ],
+  zones: [
+    waistZone,
+    { ...hipZone, seamEdges: 4 },
+    { id: 'thigh', label: 'Thigh', measure: 'thigh', axis: 'around', seamEdges: 2 },
+    { id: 'knee', label: 'Knee', measure: 'knee', axis: 'around', seamEdges: 2, skin: 'knee' },
+    { id: 'calf', label: 'Calf', measure: 'calf', axis: 'around', seamEdges: 2 },
+    { id: 'ankle', label: 'Ankle', measure: 'ankle', axis: 'around', seamEdges: 2 },
+    { id: 'rise', label: 'Crotch length', measure: 'rise', axis: 'along', seamEdges: 2, skin: 'crotch' },
+  ],
+  pieces: [
+    ...pair('front', 'Front leg', legs),
+    ...pair('back', 'Back leg', legs),
+    piece('waistband', 'Waistband', ['waist'], { cloth: 'band' }),
+  ],
+  edges: [edge('waist', 'Waist', 'band', 'waist'), edge('leg-hem', 'Leg hems', 'hem', 'ankle')],
+  seams: [
+    seam('inseam', 'Inside legs', 'along', 'stretch'),
+    seam('crotch', 'Crotch', 'along', 'stretch'),
+    seam('outseam', 'Outside legs', 'along', 'stretch'),
+    seam('waistband', 'Waistband seam', 'round', 'stretch', 'waist-edge'),
+    seam('leg-hem', 'Leg hems', 'across', 'stretch', 'leg'),
+  ],
+  openings: [waistOpening('waist'), { ...legOpening('ankle', 'leg-hem'), label: 'Leg hem' }],
+  asks: { around: 0.5, along: 0.25, recovery: 0.95, weightGsm: [180, 320], opaque: 'dry' },
+  amount: {
+    lengths: [
+      ['inseam', 1],
+      ['rise', 0.5],
+    ],
+    extraMm: 150,
+    across: 'hip',
+  },
+  quirks: [
+    'The crotch is sewn with one leg inside the other.',
+    'The waistband’s notch is centre front, its seam centre back.',
+    'Try them on and cut the length to taste.',
+  ],
+};

@@ -1,0 +1,50 @@
+import type { GarmentKind } from './garmentKind';
+import {
+  bustZone,
+  edge,
+  headNeed,
+  neckOpening,
+  need,
+  pair,
+  piece,
+  seam,
+  shoulderSeam,
+  sideSeam,
+} from './parts';
+
+/** A tee or tank with lettuce edges. */
+export const lettuceTop: GarmentKind = {
+  kind: 'lettuce-top',
+  label: 'Cropped top with lettuce edges',
+  about: 'Every edge overcast while it is stretched, so that it ripples; short, or re-edged from another.',
+  styles: [
+    { id: 'fitted', label: 'Fitted', share: 0.1, range: [0.03, 0.08], usual: 'usual for a fitted tee' },
+    { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a tee' },
+  ],
+  needs: [need('bust', 'the body and its lower edge'), headNeed],
+  zones: [bustZone],
+  pieces: [
+    piece('front', 'Front', ['bust'], { onFold: true }),
+    piece('back', 'Back', ['bust'], { onFold: true }),
+    ...pair('sleeve', 'Short sleeve'),
+  ],
+  edges: [
+    edge('neckline', 'Neckline', 'band'),
+    edge('sleeve-edge', 'Sleeve edges', 'lettuce'),
+    edge('lower-edge', 'Lower edge', 'lettuce', 'bust'),
+  ],
+  seams: [
+    shoulderSeam,
+    seam('armhole', 'Sleeve seam', 'round', 'stretch'),
+    sideSeam,
+    seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline'),
+    seam('lower-edge', 'Lettuce edges', 'across', 'stretch'),
+  ],
+  openings: [neckOpening],
+  asks: { around: 0.35, along: 0.1, recovery: 0.85, weightGsm: [100, 220], opaque: 'dry' },
+  amount: { lengths: [['backLength', 1.1]], extraMm: 250, across: 'bust' },
+  quirks: [
+    'Ripples best along the greatest stretch; cut the band along less to hold the neck closer.',
+    'Cut off doubled hems first.',
+  ],
+};

@@ -1,0 +1,57 @@
+import type { GarmentKind } from './garmentKind';
+import { bustZone, edge, need, piece, seam, topOpening, underbustZone } from './parts';
+
+/** A one-shoulder sports top. */
+export const oneShoulderTop: GarmentKind = {
+  kind: 'one-shoulder-top',
+  label: 'One-shoulder sports top',
+  about: 'Over one shoulder, with an extra strap and a band with elastic inside; lined.',
+  styles: [
+    {
+      id: 'regular',
+      label: 'Close, for sport',
+      share: 0.2,
+      shareAlong: 0,
+      range: [0.08, 0.15],
+      rangeAlong: [0, 0.03],
+      usual: 'usual for a sports top',
+    },
+  ],
+  needs: [
+    need('bust', 'the body, and what the band passes'),
+    need('underbust', 'the band'),
+    need('highBust', 'the bust adjustment', false),
+    need('strap', 'the extra strap', false),
+  ],
+  zones: [bustZone, underbustZone],
+  pieces: [
+    piece('front', 'Front', ['bust', 'underbust']),
+    piece('back', 'Back', ['bust', 'underbust']),
+    piece('front-lining', 'Front lining, a little narrower', [], { cloth: 'lining' }),
+    piece('back-lining', 'Back lining, a little narrower', [], { cloth: 'lining' }),
+    piece('strap', 'Extra strap'),
+    piece('band', 'Band', ['underbust'], { cloth: 'band' }),
+  ],
+  edges: [
+    edge('upper-edge', 'Upper edge, armpit to shoulder', 'elastic'),
+    edge('armhole', 'Armhole', 'elastic'),
+    edge('strap', 'Extra strap', 'elastic'),
+    edge('band', 'Band', 'band', 'underbust'),
+  ],
+  seams: [
+    seam('dart', 'Bust darts', 'along', 'still'),
+    seam('upper-edge', 'Upper edge, with swim elastic', 'round', 'stretch'),
+    seam('armhole', 'Armhole, with swim elastic', 'round', 'stretch'),
+    seam('shoulder', 'Shoulder', 'across', 'stay'),
+    seam('side', 'Sides', 'along', 'still'),
+    seam('band', 'Band seam', 'round', 'stretch', 'lower-edge'),
+  ],
+  openings: [{ ...topOpening('underbust', 'band'), label: 'Band' }],
+  asks: { around: 0.75, along: 0.5, recovery: 0.95, weightGsm: [180, 280], opaque: 'dry', lined: true },
+  amount: { lengths: [['backLength', 1.1]], extraMm: 150, across: 'bust' },
+  quirks: [
+    'Face up or face down decides the shoulder: every piece must agree.',
+    'The strap is placed, tried on, then secured; it sits high until the band draws it down.',
+    'Bust darts are sewn straight off the point.',
+  ],
+};

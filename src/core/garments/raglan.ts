@@ -1,0 +1,72 @@
+import type { GarmentKind } from './garmentKind';
+import {
+  bicepsZone,
+  bustZone,
+  cuffOpening,
+  edge,
+  handNeed,
+  headNeed,
+  hemOpening,
+  hipZone,
+  neckOpening,
+  need,
+  pair,
+  piece,
+  seam,
+  sideSeam,
+  wristZone,
+} from './parts';
+
+/** A raglan sweatshirt. */
+export const raglan: GarmentKind = {
+  kind: 'raglan',
+  label: 'Raglan sweatshirt',
+  about: 'Sleeves that run to the neck; neckband, and cuffs and hem band if you like.',
+  styles: [
+    { id: 'loose', label: 'Over a layer', looseMm: 80, usual: 'usual for a sweatshirt' },
+    { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a tee' },
+  ],
+  needs: [
+    need('bust', 'the body'),
+    need('hip', 'the hem or hem band'),
+    need('biceps', 'the sleeves'),
+    need('wrist', 'the cuffs'),
+    headNeed,
+    handNeed,
+    need('armLength', 'the sleeve, from the shoulder point', false),
+  ],
+  zones: [bustZone, hipZone, bicepsZone, wristZone],
+  pieces: [
+    piece('front', 'Front', ['bust', 'hip'], { onFold: true }),
+    piece('back', 'Back', ['bust', 'hip'], { onFold: true }),
+    ...pair('sleeve', 'Raglan sleeve', ['biceps', 'wrist']),
+    piece('hem-band', 'Hem band', ['hip'], { cloth: 'band' }),
+    ...pair('cuff', 'Cuff', ['wrist'], 'band'),
+  ],
+  edges: [
+    edge('neckline', 'Neckline', 'band'),
+    edge('cuff', 'Cuffs', 'band', 'wrist'),
+    edge('hem', 'Hem', 'band', 'hip'),
+  ],
+  seams: [
+    seam('raglan', 'Raglan seams', 'along', 'stretch'),
+    sideSeam,
+    seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline'),
+    seam('cuff', 'Cuff seam', 'round', 'stretch', 'cuff'),
+    seam('hem-band', 'Hem band seam', 'round', 'stretch', 'hem'),
+  ],
+  openings: [neckOpening, hemOpening, cuffOpening],
+  asks: { around: 0.18, along: 0, recovery: 0.85, weightGsm: [200, 380], hang: 'sturdy', opaque: 'dry' },
+  amount: {
+    lengths: [
+      ['backLength', 1.7],
+      ['armLength', 1],
+    ],
+    extraMm: 150,
+    across: 'bust',
+  },
+  quirks: [
+    'It can be drafted from a tee: see Adapt a pattern.',
+    'The sleeve’s length is measured from the shoulder point, not from the neck.',
+  ],
+};

@@ -1,0 +1,41 @@
+import type { GarmentKind } from './garmentKind';
+import { edge, need, piece, seam, waistOpening } from './parts';
+
+/** A skirt or trousers with a finished stretch waistband. */
+export const stretchWaist: GarmentKind = {
+  kind: 'stretch-waist',
+  label: 'Skirt on a finished stretch waistband',
+  about: 'Panels gathered evenly onto a wide elastic that shows.',
+  styles: [
+    {
+      id: 'regular',
+      label: 'Held by the elastic',
+      share: 0.1,
+      range: [0.03, 0.1],
+      usual: 'usual for an elastic waist',
+    },
+    { id: 'loose', label: 'Loose', looseMm: 60, usual: 'usual for a gathered skirt' },
+  ],
+  needs: [need('waist', 'the elastic'), need('hip', 'the panels, and what the waist passes')],
+  zones: [
+    { id: 'waist', label: 'Waist', measure: 'waist', axis: 'around', seamEdges: 4 },
+    { id: 'hip', label: 'Hip', measure: 'hip', axis: 'around', seamEdges: 4, share: 0 },
+  ],
+  pieces: [
+    piece('front', 'Front panel', ['hip'], { onFold: true }),
+    piece('back', 'Back panel', ['hip'], { onFold: true }),
+  ],
+  edges: [edge('waist', 'Waistband', 'elastic', 'waist'), edge('hem', 'Hem', 'hem', 'hip')],
+  seams: [
+    seam('side', 'Sides', 'along', 'still'),
+    seam('waist', 'Elastic over the raw edge', 'round', 'stretch', 'waist-edge'),
+    seam('hem', 'Hem', 'across', 'still'),
+  ],
+  openings: [waistOpening('waist')],
+  asks: { around: 0, along: 0, recovery: 0, weightGsm: [120, 400], opaque: 'dry' },
+  amount: { lengths: [['hip', 0.7]], extraMm: 120, across: 'hip' },
+  quirks: [
+    'The elastic laps over the finished raw edge by 1.5 cm (⅝ in).',
+    'The garment’s top edge is larger than the elastic and gathers evenly.',
+  ],
+};

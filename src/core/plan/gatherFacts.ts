@@ -1,0 +1,40 @@
+import { clothsWithin } from '../cloth/resolveStack';
+import type { Cloth } from '../facts/cloth';
+import { garmentRefs, type Garment, type GarmentRef } from '../facts/garment';
+import type { FactsByKind, RecordKind } from '../facts/records';
+import type { GarmentFacts } from './types';
+
+/** Where each record a garment names stands among its facts. */
+export const factOfRef = {
+  wearerId: 'wearer',
+  outerClothId: 'outer',
+  liningClothId: 'lining',
+  bandClothId: 'band',
+  patternId: 'pattern',
+  ownKindId: 'ownKind',
+} as const satisfies Readonly<Record<GarmentRef, keyof GarmentFacts>>;
+
+/** Finds the facts of a record that is here; `undefined` where it is not. */
+export type FindFacts = <K extends RecordKind>(kind: K, id: string) => FactsByKind[K] | undefined;
+
+/** A garment with every record it names, and the cloths that stacks among them are made of. */
+export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
+  const facts: Record<string, unknown> = { garment };
+  const layers: Record<string, Cloth> = {};
+  for (const [field, kind] of Object.entries(garmentRefs) as [
+    GarmentRef,
+    (typeof garmentRefs)[GarmentRef],
+  ][]) {
+    const id = garment[field];
+    const found = id === undefined ? undefined : find(kind, id);
+    if (!found) continue;
+    facts[factOfRef[field]] = found;
+    if (kind === 'cloth')
+      Object.assign(
+        layers,
+        clothsWithin(found as Cloth, (layer) => find('cloth', layer)),
+      );
+  }
+  if (Object.keys(layers).length > 0) facts.layerCloths = layers;
+  return facts as unknown as GarmentFacts;
+}

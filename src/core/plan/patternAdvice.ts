@@ -1,0 +1,51 @@
+import type { Explained, Phrase } from '../explain/explained';
+import { leaf, say, type Ledger } from '../explain/ledger';
+import type { GarmentKind, Zone } from '../garments/garmentKind';
+import { LEAST_CHANGE_MM } from './size';
+import type { GarmentFacts, PatternPlan, SizePlan, ZonePlan } from './types';
+
+/** The zones with what to change on the pattern: measured on it, or out of its size table. */
+export function withPattern(
+  book: Ledger,
+  { garment }: GarmentFacts,
+  kind: GarmentKind,
+  zones: readonly ZonePlan[],
+  size: SizePlan | undefined,
+): readonly ZonePlan[] {
+  return zones.map((plan) => {
+    const zone = kind.zones.find(({ id }) => id === plan.zone);
+    const girth = garment.pattern.finished[plan.zone];
+    if (zone && girth !== undefined) {
+      return { ...plan, pattern: measuredPattern(book, zone, book.numbers[plan.rest] as Explained, girth) };
+    }
+    const sized = size?.zones.find((one) => one.zone === plan.zone);
+    if (!sized) return plan;
+    const pattern: PatternPlan = {
+      girth: sized.finished,
+      perSeamEdge: sized.perSeamEdge,
+      advice: sized.advice,
+    };
+    return { ...plan, pattern };
+  });
+}
+
+function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girthMm: number): PatternPlan {
+  const at = `fit.${zone.id}`;
+  const label = `pattern at the ${zone.label.toLowerCase()}, finished`;
+  const girth = book.given(`${at}.pattern`, label, girthMm, 'mm', 'measured');
+  const perSeamEdge = book.work(`${at}.perSeamEdge`, {
+    label: 'change at each seam edge',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'abs(p - g) / edges',
+    terms: { p: girth, g: rest, edges: leaf('seam edges', zone.seamEdges, 'count', 'D') },
+    by: ({ p, g, edges }) => Math.abs(p - g) / edges,
+  });
+  const advice: Phrase =
+    perSeamEdge.value < LEAST_CHANGE_MM
+      ? say`${zone.label}: the pattern fits as it is`
+      : girthMm > rest.value
+        ? say`${zone.label}: take ${perSeamEdge} off each seam edge`
+        : say`${zone.label}: add ${perSeamEdge} at each seam edge`;
+  return { girth: girth.id, perSeamEdge: perSeamEdge.id, advice };
+}

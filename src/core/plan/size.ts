@@ -1,0 +1,236 @@
+import type { Explained, Phrase } from '../explain/explained';
+import { leaf, say, type Ledger } from '../explain/ledger';
+import type { Pattern, PatternSize } from '../facts/pattern';
+import { bodyFields, type BodyMeasure } from '../facts/wearer';
+import { finishedGirth, nearestIndex, sizesInOrder } from '../fit/patternSize';
+import { styleOf, type GarmentKind, type Zone } from '../garments/garmentKind';
+import type { Body } from './measures';
+import type { AdjustmentPlan, GarmentFacts, SizePlan, ZonePlan } from './types';
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly facts: GarmentFacts;
+  readonly kind: GarmentKind;
+  readonly body: Body;
+  readonly zones: readonly ZonePlan[];
+}
+
+/** A difference in length smaller than this is not worth cutting the pattern for (common practice, no source). */
+const NO_LENGTH_MM = 5;
+/** A bust that differs less than this from the cup the pattern was drafted for needs nothing (T). */
+const NO_BUST_MM = 12;
+
+/** The size to cut, where to grade, and the lengths to change; `undefined` without a pattern's table. */
+export function planSize(inputs: Inputs): SizePlan | undefined {
+  const { facts, kind, zones } = inputs;
+  const { pattern, garment } = facts;
+  const rows = pattern ? sizesInOrder(pattern) : [];
+  if (!pattern || rows.length === 0) return undefined;
+  const tabled = kind.zones.flatMap((zone) => {
+    const plan = zones.find((one) => one.zone === zone.id);
+    const column = rows.flatMap(([id, size]) => {
+      const value = size.values[zone.measure];
+      return value === undefined ? [] : [{ id, size, value }];
+    });
+    return plan && column.length > 0 ? [{ zone, plan, column }] : [];
+  });
+  const nearest = tabled.map(({ zone, plan, column }) => {
+    const target = inputs.book.numbers[plan.rest] as Explained;
+    const ease = easeOf(inputs, pattern, zone);
+    const finished = column.map(({ value }) => finishedGirth(value, pattern.tableOf, ease.value));
+    return { zone, plan, column, ease, target, best: column[nearestIndex(finished, target.value)] };
+  });
+  const governing = nearest[0];
+  const cutId =
+    garment.sizeId !== undefined && pattern.sizes[garment.sizeId] ? garment.sizeId : governing?.best?.id;
+  const cut = cutId === undefined ? undefined : pattern.sizes[cutId];
+  if (cutId === undefined || !cut) return undefined;
+  return {
+    cut: cutId,
+    label: cut.label,
+    chosen: garment.sizeId === cutId,
+    reason: governing
+      ? say`nearest at the ${governing.zone.label.toLowerCase()}, which governs`
+      : say`chosen`,
+    zones: nearest.flatMap(({ zone, plan, column, ease, target, best }) => {
+      const row = column.find(({ id }) => id === cutId);
+      if (!row || !best) return [];
+      return [zoneSize(inputs.book, pattern, cut, { zone, plan, ease, target, value: row.value, best })];
+    }),
+    adjustments: [...lengthChanges(inputs, cut), ...bustVolume(inputs, pattern, cut), ...cupNotes(pattern)],
+  };
+}
+
+function easeOf({ facts, kind }: Inputs, pattern: Pattern, zone: Zone) {
+  const own = zone.axis === 'around' ? pattern.easeAround : pattern.easeAlong;
+  if (own !== undefined) return leaf('the pattern’s own negative ease', own, 'share', 'own record');
+  const style = styleOf(kind, facts.garment.style);
+  const [low, high] = (zone.axis === 'around' ? style.range : style.rangeAlong) ?? [0, 0];
+  return leaf(
+    'negative ease usual for this kind, taken for the pattern',
+    (low + high) / 2,
+    'share',
+    'default',
+  );
+}
+
+function zoneSize(
+  book: Ledger,
+  pattern: Pattern,
+  cut: PatternSize,
+  {
+    zone,
+    plan,
+    ease,
+    target,
+    value,
+    best,
+  }: {
+    zone: Zone;
+    plan: ZonePlan;
+    ease: ReturnType<typeof easeOf>;
+    target: Explained;
+    value: number;
+    best: { readonly id: string; readonly size: PatternSize };
+  },
+): SizePlan['zones'][number] {
+  const at = `size.${zone.id}`;
+  const label = `size ${cut.label} at the ${zone.label.toLowerCase()}, finished`;
+  const table = leaf(
+    `the table’s ${bodyFields[zone.measure].label.toLowerCase()}`,
+    value,
+    'mm',
+    'own record',
+  );
+  const finished =
+    pattern.tableOf === 'finished garment'
+      ? book.work(`${at}.finished`, {
+          label,
+          unit: 'mm',
+          mark: 'own record',
+          formula: 'g',
+          terms: { g: table },
+          by: ({ g }) => g,
+        })
+      : book.work(`${at}.finished`, {
+          label,
+          unit: 'mm',
+          mark: 'D',
+          formula: 'G * (1 - n)',
+          terms: { G: table, n: ease },
+          by: ({ G, n }) => G * (1 - n),
+        });
+  const short = finished.value < target.value;
+  const perSeamEdge = book.work(`${at}.perSeamEdge`, {
+    label: 'change at each seam edge',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'abs(p - g) / edges',
+    terms: { p: finished, g: target, edges: leaf('seam edges', zone.seamEdges, 'count', 'D') },
+    by: ({ p, g, edges }) => Math.abs(p - g) / edges,
+  });
+  const same = best.size.label === cut.label;
+  const name = zone.label;
+  const advice: Phrase =
+    perSeamEdge.value < LEAST_CHANGE_MM
+      ? say`${name}: as it is`
+      : same
+        ? say`${name}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`
+        : say`${name}: grade to ${{ name: best.size.label }}; from the size cut that is ${short ? 'out' : 'in'} by ${perSeamEdge} at each seam edge, to the wearer’s own line`;
+  return {
+    zone: plan.zone,
+    label: zone.label,
+    measure: zone.measure,
+    nearest: best.id,
+    target: target.id,
+    finished: finished.id,
+    perSeamEdge: perSeamEdge.id,
+    advice,
+  };
+}
+
+/** A change per seam edge smaller than this is not worth cutting (common practice, no source). */
+export const LEAST_CHANGE_MM = 1;
+
+const LENGTHS: readonly (readonly [BodyMeasure, string])[] = [
+  ['backLength', 'at the line between underarm and waist, front and back alike'],
+  ['armLength', 'half above and half below the elbow'],
+  ['inseam', 'half above and half below the knee'],
+  ['rise', 'at the top of the back, running out to nothing at the side, where more seat depth is wanted'],
+  ['loop', 'half above and half below the waist'],
+];
+
+/** Where this body is longer or shorter than the size was drawn for. */
+function lengthChanges({ book, body }: Inputs, cut: PatternSize): AdjustmentPlan[] {
+  return LENGTHS.flatMap(([measure, where]): AdjustmentPlan[] => {
+    const own = body[measure];
+    const drawn = cut.values[measure];
+    if (!own || drawn === undefined) return [];
+    const longer = own.value > drawn;
+    const by = book.work(`size.length.${measure}`, {
+      label: `${bodyFields[measure].label.toLowerCase()} against the size cut`,
+      unit: 'mm',
+      mark: 'D',
+      formula: 'abs(body - size)',
+      terms: { body: own, size: leaf('the size was drawn for', drawn, 'mm', 'own record') },
+      by: (v) => Math.abs(v.body - v.size),
+    });
+    if (by.value < NO_LENGTH_MM) return [];
+    return [
+      {
+        id: `length-${measure}`,
+        sentence: say`${bodyFields[measure].label}: ${longer ? 'lengthen' : 'shorten'} by ${by}, ${where}.`,
+      },
+    ];
+  });
+}
+
+/** Full bust adjustment: how far the bust is beyond the cup the pattern was drafted for. */
+function bustVolume({ book, body }: Inputs, pattern: Pattern, cut: PatternSize): AdjustmentPlan[] {
+  const { bust, highBust } = body;
+  const { values } = cut;
+  const drafted =
+    pattern.cupDifferenceMm ??
+    (values.bust === undefined || values.highBust === undefined ? undefined : values.bust - values.highBust);
+  if (!bust || !highBust || drafted === undefined) return [];
+  const beyond = book.work('size.bust', {
+    label: 'bust beyond the cup the pattern was drafted for',
+    unit: 'mm',
+    mark: 'D',
+    formula: '(bust - high) - cup',
+    terms: {
+      bust,
+      high: highBust,
+      cup: leaf('full bust less high bust, as drafted', drafted, 'mm', 'own record'),
+    },
+    by: (v) => v.bust - v.high - v.cup,
+  });
+  if (Math.abs(beyond.value) < NO_BUST_MM) return [];
+  const each = book.work('size.bust.each', {
+    label: 'on each front',
+    unit: 'mm',
+    mark: 'T',
+    formula: 'abs(d) / 2',
+    terms: { d: beyond },
+    by: ({ d }) => Math.abs(d) / 2,
+  });
+  return [
+    {
+      id: 'bust-volume',
+      sentence:
+        beyond.value > 0
+          ? say`Full bust adjustment of ${each} on each front, often with a dart: choose the size by the high bust.`
+          : say`Small bust adjustment: take ${each} out of each front.`,
+    },
+  ];
+}
+
+function cupNotes(pattern: Pattern): AdjustmentPlan[] {
+  if (!pattern.assumesFoam) return [];
+  return [
+    {
+      id: 'cup-foam',
+      sentence: say`The cup sizes assume foam: without it cut one cup size larger, two if the test comes out small.`,
+    },
+  ];
+}
