@@ -1,3 +1,4 @@
+import { garmentRefFields } from '@/core/facts/garment';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
 import { recordSpecs } from '@/core/facts/records';
 import { isOptional, type LeafSpec, type Spec } from '@/core/facts/spec';
@@ -5,7 +6,7 @@ import { isOptional, type LeafSpec, type Spec } from '@/core/facts/spec';
 /** Facts with every field filled in, optional ones too, each map with one entry called `entry`. */
 export function wholeFacts<K extends RecordKind>(kind: K): FactsByKind[K] {
   const facts = fill(recordSpecs[kind]) as Record<string, unknown>;
-  if (kind === 'garment') for (const key of ['wearerId', 'outerClothId', 'bandClothId']) delete facts[key];
+  if (kind === 'garment') for (const key of garmentRefFields) delete facts[key];
   if (kind === 'cloth') {
     facts.tests = {
       entry: {

@@ -101,11 +101,7 @@ export function garmentsSharing(
 export function countUses(db: Querier, kind: Exclude<RecordKind, 'garment'>, id: string): number {
   const uses = {
     wearer: eq(garments.wearerId, id),
-    cloth: or(
-      eq(garments.outerClothId, id),
-      eq(garments.bandClothId, id),
-      eq(garments.liningClothId, id),
-    ),
+    cloth: or(eq(garments.outerClothId, id), eq(garments.bandClothId, id), eq(garments.liningClothId, id)),
     pattern: eq(garments.patternId, id),
     ownKind: eq(garments.ownKindId, id),
   }[kind];

@@ -13,7 +13,11 @@ const database = openDatabase(path);
 const made = household(today());
 const create = <K extends RecordKind>(kind: K, records: Readonly<Record<string, unknown>>): Op[] =>
   Object.entries(records).map(([id, facts]) => ({ op: 'create', kind, id, facts }) as Op);
-const ops = [...create('wearer', made.wearers), ...create('cloth', made.cloths)];
+const ops = [
+  ...create('wearer', made.wearers),
+  ...create('cloth', made.cloths),
+  ...create('pattern', made.patterns),
+];
 const garments = create('garment', made.garments);
 for (const [label, batch] of [
   ['Set up the household', ops],

@@ -3,7 +3,13 @@ import type Joi from 'joi';
 import type { Fault } from '@/core/facts/faults';
 import { garmentRefFields, garmentRefs } from '@/core/facts/garment';
 import { stackFault } from '@/core/cloth/resolveStack';
-import { recordKinds, recordNames, recordSpecs, type FactsByKind, type RecordKind } from '@/core/facts/records';
+import {
+  recordKinds,
+  recordNames,
+  recordSpecs,
+  type FactsByKind,
+  type RecordKind,
+} from '@/core/facts/records';
 import { ruleFaults } from '@/core/facts/rules';
 import type { Check } from '@/data/commands';
 import { findRecord, type Querier } from '@/data/records';

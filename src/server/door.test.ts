@@ -1,3 +1,5 @@
+import { garmentRefFields } from '@/core/facts/garment';
+import { newCloth } from '@/core/facts/cloth';
 import { applyChange, inverseOf, applyChanges, valueAt } from '@/core/facts/change';
 import { findFaults } from '@/core/facts/faults';
 import { recordKinds, recordSpecs, type RecordKind } from '@/core/facts/records';
@@ -9,11 +11,18 @@ import { testDatabase } from '../../tests/testDatabase';
 import { leastFacts, wholeFacts } from '../../tests/wholeFacts';
 import { importGarmentFile } from './garmentFiles';
 import { joiFaults, joiOf } from './joiSpec';
-import { bodySchemas, changeRecord, createRecord, removeRecord, undo } from './recordRoutes';
+import { bodySchemas, changeRecord, createRecord, removeRecord, undo, write } from './recordRoutes';
 
 const house = testDatabase();
 const db: Database = house.db;
 afterAll(house.clear);
+beforeAll(() => {
+  // The layer of a stack with every field filled in.
+  write(db, {
+    label: 'Layer',
+    ops: [{ op: 'create', kind: 'cloth', id: 'some-id', facts: newCloth('Layer') }],
+  });
+});
 
 const post = (body: unknown): Request =>
   new Request('http://127.0.0.1/x', {
@@ -163,7 +172,7 @@ describe.each(recordKinds)('%s', (kind) => {
     const schema = joiOf(recordSpecs[kind]);
     const whole = {
       ...wholeFacts(kind),
-      ...(kind === 'garment' ? { wearerId: 'a', outerClothId: 'b', bandClothId: 'c' } : {}),
+      ...(kind === 'garment' ? Object.fromEntries(garmentRefFields.map((field) => [field, 'a'])) : {}),
     };
     expect(joiFaults(schema, whole)).toEqual(findFaults(recordSpecs[kind], whole));
     const key = (fault: { code: string; path: string; sentence: string }) =>

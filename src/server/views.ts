@@ -179,11 +179,7 @@ export const choices = (db: Database, kind: Shelf): readonly Choice[] =>
   listRecords(db, kind, { limit: MAX_CHOICES }).map(({ id, facts }) => ({ id, name: facts.name }));
 
 /** One wearer or cloth for its own page; `undefined` when it is not here. */
-export function recordView<K extends Shelf>(
-  db: Database,
-  kind: K,
-  id: string,
-): StoredRecord<K> | undefined {
+export function recordView<K extends Shelf>(db: Database, kind: K, id: string): StoredRecord<K> | undefined {
   return shown(findRecord(db, kind, id));
 }
 

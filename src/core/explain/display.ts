@@ -49,6 +49,7 @@ export function formatExactly(value: number, quantity: Quantity, unit: UnitSyste
     case 'nPerM':
     case 'pa':
     case 'gram':
+    case 'gsm':
     case 'dialMm':
       return plain(Number(value.toPrecision(7)));
     default:

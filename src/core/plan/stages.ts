@@ -119,7 +119,7 @@ export function planStages(
 }
 
 function nextAction(
-  { ticket, steps, numbers }: StageInputs,
+  { ticket, steps, numbers, wantsBand }: StageInputs,
   needs: readonly Need[],
   next: StageId | undefined,
 ): Phrase {
@@ -132,7 +132,10 @@ function nextAction(
     case 'fit':
       return say`Choose how close it should be`;
     case 'bands':
-      return needs.find((need) => need.stage === next)?.sentence ?? say`Look at the bands and edges`;
+      return (
+        needs.find((need) => need.stage === next)?.sentence ??
+        (wantsBand ? say`Choose the neckband’s length` : say`Look at the edges`)
+      );
     case 'cut': {
       const row = ticket.flatMap((group) => group.rows).find((one) => !one.cut);
       if (!row) return say`Cut the pieces`;

@@ -3,6 +3,7 @@ import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'r
 import type { Garment } from '@/core/facts/garment';
 import type { RecordKind } from '@/core/facts/records';
 import { gatherFacts } from '@/core/plan/gatherFacts';
+import { gatherOnce } from '@/core/plan/gatherOnce';
 import { planGarment } from '@/core/plan/planGarment';
 import { kindOf } from '@/core/garments/kindOf';
 import type { GarmentKind } from '@/core/garments/garmentKind';
@@ -43,10 +44,7 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
   const { id } = view.garment;
   const garment = records.facts('garment', id) ?? view.garment.facts;
   const { open } = records;
-  const facts = useMemo<GarmentFacts>(
-    () => gatherFacts(garment, (kind, named) => records.facts(kind, named)),
-    [garment, records],
-  );
+  const facts = gatherOnce(garment, (kind, named) => records.facts(kind, named));
   const missing = useMemo(() => {
     const wanted: { kind: RecordKind; id: string }[] = [];
     gatherFacts(garment, (kind, named) => {

@@ -1,0 +1,171 @@
+import Papa from 'papaparse';
+import type { PatternSize } from '../facts/pattern';
+import { leafFault } from '../facts/faults';
+import { bodyFields, bodyMeasures, type BodyMeasure } from '../facts/wearer';
+import { MM_PER_INCH, type UnitSystem } from '../units/constants';
+import { parseLength } from '../units/parseLength';
+
+/** Largest size table that is read, bytes. */
+export const MAX_SIZE_TABLE_BYTES = 200_000;
+
+/** What was found wrong in one row; `row` counts the file's lines from 1, the heading being the first. */
+export interface RowFault {
+  readonly row: number;
+  readonly sentence: string;
+}
+
+export type ReadSizeTable =
+  | { readonly ok: true; readonly sizes: Readonly<Record<string, PatternSize>> }
+  | { readonly ok: false; readonly faults: readonly RowFault[] };
+
+const MAX_FAULTS = 30;
+const MAX_SIZES = 60;
+
+/** Other words a size table uses for a measure, without spaces. */
+const OTHER_WORDS: Readonly<Record<string, BodyMeasure>> = {
+  chest: 'bust',
+  fullbust: 'bust',
+  upperbust: 'highBust',
+  hips: 'hip',
+  fullhip: 'hip',
+  crotchdepth: 'rise',
+  crotchlength: 'rise',
+  insideleg: 'inseam',
+  upperarm: 'biceps',
+  sleevelength: 'armLength',
+  torso: 'loop',
+  bodylength: 'backLength',
+};
+
+const plain = (text: string): string => text.toLowerCase().replace(/[^a-z]/g, '');
+
+/** The measure a heading names, and the unit it states, such as `Bust (cm)`. */
+function columnOf(heading: string): { measure: BodyMeasure; unit?: 'cm' | 'in' | 'mm' } | undefined {
+  const stated = /[[(,; ]\s*(cm|mm|in|inch|inches|")\s*[\])]?\s*$/i.exec(heading);
+  const words = plain(stated ? heading.slice(0, stated.index) : heading);
+  const measure =
+    bodyMeasures.find((one) => plain(one) === words || plain(bodyFields[one].label) === words) ??
+    OTHER_WORDS[words];
+  if (!measure) return undefined;
+  const unit = stated?.[1]?.toLowerCase();
+  if (unit === undefined) return { measure };
+  return { measure, unit: unit === 'cm' || unit === 'mm' ? unit : 'in' };
+}
+
+/** Text of a file's bytes; `undefined` where they are neither UTF-8 nor marked as UTF-16. */
+export function decodeTable(bytes: Uint8Array): string | undefined {
+  const utf16 =
+    bytes[0] === 0xff && bytes[1] === 0xfe
+      ? 'utf-16le'
+      : bytes[0] === 0xfe && bytes[1] === 0xff
+        ? 'utf-16be'
+        : undefined;
+  try {
+    return new TextDecoder(utf16 ?? 'utf-8', { fatal: true }).decode(bytes);
+  } catch {
+    return undefined;
+  }
+}
+
+/**
+ * Reads a size table: one heading row, one row a size, the first column its name. Commas, semicolons or tabs;
+ * lengths as typed anywhere in the product, bare numbers in the heading's unit or else `unit`. Every fault is
+ * reported with its row and nothing is taken in part.
+ */
+export function readSizeTable(text: string, unit: UnitSystem): ReadSizeTable {
+  const { data, errors } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' });
+  const [heading, ...rows] = data;
+  if (!heading || heading.length < 2 || rows.length === 0) {
+    return refused([
+      {
+        row: 1,
+        sentence:
+          'This is not a size table: put the size’s name in the first column, a measurement in each other, and a heading above.',
+      },
+    ]);
+  }
+  const faults: RowFault[] = errors.map(({ row, message }) => ({
+    row: (row ?? 0) + 1,
+    sentence: `This row cannot be read: ${message.charAt(0).toLowerCase()}${message.slice(1)}.`,
+  }));
+  const columns = heading.slice(1).map((words, at) => {
+    const column = columnOf(words);
+    if (!column) {
+      faults.push({
+        row: 1,
+        sentence: `“${words.slice(0, 40)}” in column ${at + 2} is not a measurement here: call it one of ${NAMES}.`,
+      });
+    }
+    return column;
+  });
+  const repeated = columns.find(
+    (column, at) => column && columns.findIndex((one) => one?.measure === column.measure) !== at,
+  );
+  if (repeated) {
+    faults.push({
+      row: 1,
+      sentence: `${bodyFields[repeated.measure].label} stands in two columns: keep one.`,
+    });
+  }
+  if (rows.length > MAX_SIZES)
+    faults.push({ row: MAX_SIZES + 2, sentence: `Keep at most ${MAX_SIZES} sizes.` });
+  const sizes: Record<string, PatternSize> = {};
+  const names = new Set<string>();
+  rows.slice(0, MAX_SIZES).forEach((cells, at) => {
+    const row = at + 2;
+    const label = (cells[0] ?? '').trim();
+    if (label === '' || label.length > 20) {
+      faults.push({ row, sentence: 'Give the size a name of at most 20 characters in the first column.' });
+    } else if (names.has(label)) {
+      faults.push({ row, sentence: `Size ${label} stands in two rows: keep one.` });
+    }
+    names.add(label);
+    if (cells.length !== heading.length) {
+      faults.push({
+        row,
+        sentence: `This row has ${cells.length} cells and the heading ${heading.length}: a decimal comma wants semicolons between cells.`,
+      });
+      return;
+    }
+    const values: Partial<Record<BodyMeasure, number>> = {};
+    columns.forEach((column, nth) => {
+      const cell = (cells[nth + 1] ?? '').trim();
+      if (!column || cell === '') return;
+      const read = readCell(cell, column.measure, column.unit ?? unit, unit);
+      if (typeof read === 'number') values[column.measure] = read;
+      else
+        faults.push({
+          row,
+          sentence: `${bodyFields[column.measure].label}, “${cell.slice(0, 20)}”: ${read}`,
+        });
+    });
+    sizes[`size-${at + 1}`] = { label, order: at, values };
+  });
+  return faults.length > 0 ? refused(faults) : { ok: true, sizes };
+}
+
+function readCell(
+  cell: string,
+  measure: BodyMeasure,
+  unit: 'cm' | 'in' | 'mm',
+  reader: UnitSystem,
+): number | string {
+  const read = parseLength(cell, unit);
+  if (!read.ok) return read.sentence;
+  const fault = leafFault(bodyFields[measure], read.mm, '', reader);
+  if (!fault) return read.mm;
+  const other = unit === 'in' ? read.mm / MM_PER_INCH : read.mm * MM_PER_INCH;
+  return leafFault(bodyFields[measure], unit === 'in' ? other * 10 : other / 10, '', reader)
+    ? fault.sentence
+    : `that is out of range in ${unit === 'in' ? 'inches' : unit}: write the unit in the heading, such as “${bodyFields[measure].label} (${unit === 'in' ? 'cm' : 'in'})”.`;
+}
+
+const NAMES = bodyMeasures
+  .slice(0, 8)
+  .map((measure) => bodyFields[measure].label)
+  .join(', ');
+
+const refused = (faults: readonly RowFault[]): ReadSizeTable => ({
+  ok: false,
+  faults: [...faults].sort((a, b) => a.row - b.row).slice(0, MAX_FAULTS),
+});

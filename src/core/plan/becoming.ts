@@ -1,0 +1,258 @@
+import { readClothOnce } from '../cloth/readClothOnce';
+import type { Explained, Phrase } from '../explain/explained';
+import { createLedger, say } from '../explain/ledger';
+import type { Cloth } from '../facts/cloth';
+import { newGarment, type Garment } from '../facts/garment';
+import { kindIds, type KindId } from '../facts/kindIds';
+import type { Wearer } from '../facts/wearer';
+import { catalogue } from '../garments/catalogue';
+import { kindOf } from '../garments/kindOf';
+import { planGarment } from './planGarment';
+import type { GarmentFacts, GarmentPlan, Problem } from './types';
+
+/** Whether a cloth can become a garment. Every sentence's numbers come with it. */
+export interface Verdict {
+  readonly answer: 'yes' | 'yes if' | 'test first' | 'no';
+  /** What has to be done for it; empty unless the answer is `yes if`. */
+  readonly ifs: readonly Phrase[];
+  /** The checks that failed as it stands, with their shortfall. */
+  readonly because: readonly Phrase[];
+  /** What works but wants care. */
+  readonly mind: readonly Phrase[];
+  /** How many times over the scarcest thing is there; absent where nothing was measured. */
+  readonly margin?: number;
+  /** Numbers the sentences speak of. */
+  readonly numbers: Readonly<Record<string, Explained>>;
+}
+
+/** A cloth on the shelf by its id. */
+export interface Shelved {
+  readonly id: string;
+  readonly cloth: Cloth;
+}
+
+export interface JudgeOptions {
+  readonly onDate: string;
+  /** Cloths that may line it or make its body. */
+  readonly shelf: readonly Shelved[];
+}
+
+/** What a cloth can become: every garment of the catalogue, best first. */
+export function becomings(
+  { id, cloth }: Shelved,
+  layerCloths: Readonly<Record<string, Cloth>>,
+  wearer: Wearer | undefined,
+  options: JudgeOptions,
+): readonly { readonly kind: KindId; readonly label: string; readonly verdict: Verdict }[] {
+  return kindIds
+    .map((kind) => {
+      const garment: Garment = { ...newGarment('', kind), outerClothId: id };
+      const facts: GarmentFacts = {
+        garment: { ...garment, style: catalogue[kind].styles[0].id },
+        outer: cloth,
+        band: cloth,
+        layerCloths,
+        ...(wearer ? { wearer } : {}),
+      };
+      return { kind, label: catalogue[kind].label, verdict: judge(facts, options) };
+    })
+    .toSorted((a, b) => compare(a.verdict, b.verdict));
+}
+
+/** Which cloths could make a garment, best first. */
+export function clothsFor(
+  facts: GarmentFacts,
+  options: JudgeOptions,
+): readonly { readonly id: string; readonly name: string; readonly verdict: Verdict }[] {
+  const { outer, band } = facts;
+  return options.shelf
+    .map(({ id, cloth }) => ({
+      id,
+      name: cloth.name,
+      verdict: judge(
+        { ...facts, outer: cloth, ...(band === undefined || band === outer ? { band: cloth } : {}) },
+        options,
+      ),
+    }))
+    .toSorted((a, b) => compare(a.verdict, b.verdict));
+}
+
+/**
+ * Plans a garment as it stands, and where it cannot work again with each way out applied, alone and two
+ * together. A `yes if` is only given when the plan with its remedies passes.
+ */
+export function judge(facts: GarmentFacts, options: JudgeOptions): Verdict {
+  const plan = planGarment(facts, options);
+  if (!facts.outer || !isTested(facts)) {
+    return verdict('test first', plan, [], [say`Pull a swatch of it first: two minutes with a ruler.`], []);
+  }
+  const stops = stopsOf(plan);
+  const looks = plan.checks.filter(({ state, severity }) => state === 'short' && severity === 'look');
+  const mind = looks.filter(({ id }) => id !== 'check.amount').map(({ sentence }) => sentence);
+  const amount = looks.find(({ id }) => id === 'check.amount');
+  const more = amount ? amount.remedies : [];
+  if (stops.length === 0) {
+    return more.length > 0
+      ? verdict('yes if', plan, more, amount ? [amount.sentence] : [], mind)
+      : verdict('yes', plan, [], [], mind);
+  }
+  const because = stops.map(({ sentence }) => sentence);
+  for (const remedies of waysOut(facts, plan, options)) {
+    const mended = remedies.reduce((changed, remedy) => remedy.apply(changed), facts);
+    if (stopsOf(planGarment(mended, options)).length > 0) continue;
+    return verdict('yes if', plan, [...remedies.map(({ words }) => words), ...more], because, mind);
+  }
+  return verdict('no', plan, [], because, mind);
+}
+
+interface Remedy {
+  readonly words: Phrase;
+  readonly apply: (facts: GarmentFacts) => GarmentFacts;
+}
+
+/** Every way out that fits what failed, single ones first, then two together. */
+function waysOut(
+  facts: GarmentFacts,
+  plan: GarmentPlan,
+  options: JudgeOptions,
+): readonly (readonly Remedy[])[] {
+  const single = [
+    ...wearLarger(facts),
+    ...otherStyles(facts),
+    ...openings(plan),
+    ...otherEdges(plan),
+    ...linings(facts, options),
+    ...bandOnly(facts, options),
+  ];
+  const pairs = single.flatMap((a, at) => single.slice(at + 1).map((b) => [a, b]));
+  return [...single.map((remedy) => [remedy]), ...pairs];
+}
+
+const change = (facts: GarmentFacts, garment: Partial<Garment>): GarmentFacts => ({
+  ...facts,
+  garment: { ...facts.garment, ...garment },
+});
+
+function wearLarger(facts: GarmentFacts): Remedy[] {
+  const kind = kindOf(facts.garment, facts.ownKind);
+  const fit = Object.fromEntries(kind.zones.map(({ id }) => [id, { school: 'share', share: 0 } as const]));
+  return [
+    {
+      words: say`size up, so that it skims the body everywhere`,
+      apply: (to) => change(to, { fit }),
+    },
+  ];
+}
+
+const otherStyles = (facts: GarmentFacts): Remedy[] =>
+  kindOf(facts.garment, facts.ownKind)
+    .styles.filter(({ id }) => id !== facts.garment.style)
+    .map(({ id, label }) => ({
+      words: say`make it otherwise: ${label.toLowerCase()}`,
+      apply: (to) => change(to, { style: id, fit: {} }),
+    }));
+
+function openings(plan: GarmentPlan): Remedy[] {
+  const failing = plan.openings.filter(({ ok }) => !ok);
+  if (failing.length === 0) return [];
+  const closures = Object.fromEntries(failing.map(({ id }) => [id, true]));
+  const names = failing.map(({ label }) => label.toLowerCase()).join(' and ');
+  return [
+    {
+      words: say`give it a closure at the ${names}`,
+      apply: (to) => change(to, { closures: { ...to.garment.closures, ...closures } }),
+    },
+  ];
+}
+
+function otherEdges(plan: GarmentPlan): Remedy[] {
+  const failing = plan.checks
+    .filter(({ id, state }) => id.startsWith('check.edge.') && state === 'short')
+    .map(({ id }) => id.slice('check.edge.'.length));
+  if (failing.length === 0) return [];
+  const finishes = Object.fromEntries(failing.map((id) => [id, { finish: 'elastic' as const }]));
+  return [
+    {
+      words: say`finish the cut edges with elastic instead`,
+      apply: (to) => change(to, { finishes: { ...to.garment.finishes, ...finishes } }),
+    },
+  ];
+}
+
+function linings(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
+  if (facts.lining) return [];
+  return shelf
+    .filter(({ cloth }) => cloth !== facts.outer && !cloth.layers && isTestedCloth(cloth))
+    .map(({ id, cloth }) => ({
+      words: say`line it with ${{ name: cloth.name }}`,
+      apply: (to) => ({ ...change(to, { liningClothId: id }), lining: cloth }),
+    }));
+}
+
+/** The cloth as the band of a body cut from another cloth of the shelf. */
+function bandOnly(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
+  const kind = kindOf(facts.garment, facts.ownKind);
+  const banded = kind.edges.some(({ finish }) => finish === 'band');
+  const { outer } = facts;
+  if (!banded || !outer) return [];
+  return shelf
+    .filter(({ cloth }) => cloth !== outer && !cloth.layers && isTestedCloth(cloth))
+    .map(({ id, cloth }) => ({
+      words: say`use it for the band only, on a body of ${{ name: cloth.name }}`,
+      apply: (to) => ({ ...change(to, { outerClothId: id }), outer: cloth, band: outer }),
+    }));
+}
+
+/** What cannot work at the cloth or the fit; seams and bands are settled later. */
+const stopsOf = (plan: GarmentPlan): readonly Problem[] =>
+  plan.problems.filter(
+    ({ severity, stage }) => severity === 'stop' && (stage === 'stretch' || stage === 'fit'),
+  );
+
+const isTested = ({ outer, layerCloths }: GarmentFacts): boolean =>
+  outer !== undefined && isTestedCloth(outer, layerCloths);
+
+const isTestedCloth = (cloth: Cloth, layerCloths: Readonly<Record<string, Cloth>> = {}): boolean =>
+  readClothOnce(createLedger(), 'cloth', cloth, (id) => layerCloths[id]).around !== undefined;
+
+function verdict(
+  answer: Verdict['answer'],
+  plan: GarmentPlan,
+  ifs: readonly Phrase[],
+  because: readonly Phrase[],
+  mind: readonly Phrase[],
+): Verdict {
+  const margin = marginOf(plan);
+  const named = [...ifs, ...because, ...mind].flatMap((phrase) =>
+    phrase.flatMap((part) => (typeof part === 'object' && 'n' in part ? [part.n] : [])),
+  );
+  return {
+    answer,
+    ifs,
+    because,
+    mind,
+    ...(margin === undefined ? {} : { margin }),
+    numbers: Object.fromEntries(named.map((id) => [id, plan.numbers[id] as Explained])),
+  };
+}
+
+/** The smallest of: checks, zones against their limit, openings against what they give. */
+function marginOf(plan: GarmentPlan): number | undefined {
+  const get = (id: string) => plan.numbers[id]?.value ?? 0;
+  const margins = [
+    ...plan.checks.flatMap(({ margin }) => (margin === undefined ? [] : [get(margin)])),
+    ...plan.zones.flatMap(({ extension, limit }) =>
+      get(extension) > 1e-6 ? [get(limit) / get(extension)] : [],
+    ),
+    ...plan.openings.flatMap(({ needs, parts }) =>
+      get(needs) > 1e-6 ? parts.map(({ gives }) => get(gives) / get(needs)) : [],
+    ),
+  ];
+  return margins.length === 0 ? undefined : Math.min(...margins);
+}
+
+const RANK = { yes: 0, 'yes if': 1, 'test first': 2, no: 3 } as const;
+
+/** Best answer first; of equals the one with the larger smallest margin. */
+const compare = (a: Verdict, b: Verdict): number =>
+  RANK[a.answer] - RANK[b.answer] || (b.margin ?? 0) - (a.margin ?? 0);

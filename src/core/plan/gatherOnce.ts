@@ -1,0 +1,24 @@
+import type { Garment } from '../facts/garment';
+import { gatherFacts, type FindFacts } from './gatherFacts';
+import type { GarmentFacts } from './types';
+
+const kept = new WeakMap<Garment, GarmentFacts>();
+
+/** `gatherFacts`, giving the same object again while the garment and all it names are the same. */
+export function gatherOnce(garment: Garment, find: FindFacts): GarmentFacts {
+  const now = gatherFacts(garment, find);
+  const before = kept.get(garment);
+  if (before && sameFacts(before, now)) return before;
+  kept.set(garment, now);
+  return now;
+}
+
+function sameFacts(a: GarmentFacts, b: GarmentFacts): boolean {
+  const same = (x: object, y: object, skip?: string) => {
+    const keys = new Set([...Object.keys(x), ...Object.keys(y)]);
+    return [...keys].every(
+      (key) => key === skip || (x as Record<string, unknown>)[key] === (y as Record<string, unknown>)[key],
+    );
+  };
+  return same(a, b, 'layerCloths') && same(a.layerCloths ?? {}, b.layerCloths ?? {});
+}

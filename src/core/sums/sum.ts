@@ -1,0 +1,33 @@
+import type { Explained } from '../explain/explained';
+import type { NumberSpec } from '../facts/spec';
+
+/** What a sum hands on: a worn extension to a garment's zone, or a stretch to its cloth. */
+export type SumResult =
+  | { readonly kind: 'extension'; readonly value: number }
+  | { readonly kind: 'stretch'; readonly value: number };
+
+export type Worked =
+  | {
+      readonly ok: true;
+      readonly numbers: Readonly<Record<string, Explained>>;
+      /** Ids in the order they are read out; the first is the answer. */
+      readonly shown: readonly string[];
+      readonly says?: string;
+      readonly result: SumResult;
+    }
+  | { readonly ok: false; readonly sentence: string };
+
+export type SumValues = Readonly<Record<string, number | undefined>>;
+
+/** A single calculation without a garment. */
+export interface Sum {
+  readonly label: string;
+  readonly about: string;
+  readonly fields: Readonly<Record<string, NumberSpec>>;
+  /** Fields that may be left empty. */
+  readonly optional: readonly string[];
+  readonly usual: SumValues;
+  readonly work: (values: SumValues) => Worked;
+}
+
+export const notYet = (sentence: string): Worked => ({ ok: false, sentence });

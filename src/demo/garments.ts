@@ -1,0 +1,216 @@
+import { newGarment, newTee, type Garment } from '@/core/facts/garment';
+import { before } from './before';
+import type { Household } from './household';
+
+/** Garments at every stage: one finished with notes, and some that cannot work as planned and say why. */
+export function demoGarments(today: string): Household['garments'] {
+  const tee = (
+    name: string,
+    rest: Partial<Garment>,
+    pattern: Partial<Garment['pattern']> = {},
+    band: Partial<Garment['neckband']> = {},
+  ): Garment => {
+    const start = newTee(name);
+    return {
+      ...start,
+      ...rest,
+      pattern: { ...start.pattern, ...pattern },
+      neckband: { ...start.neckband, ...band },
+    };
+  };
+  const neck = (frontMm: number, backMm: number): Garment['pattern']['neckline'] => ({
+    ...newTee('').pattern.neckline,
+    frontMm,
+    backMm,
+  });
+  const done = (ids: readonly string[], daysAgo: number): Garment['sewn'] =>
+    Object.fromEntries(ids.map((id) => [id, { doneOn: before(today, daysAgo) }]));
+  const cut = (
+    rows: Readonly<Record<string, readonly [number?, number?]>>,
+    daysAgo: number,
+  ): Garment['cuts'] =>
+    Object.fromEntries(
+      Object.entries(rows).map(([id, [lengthMm, widthMm]]) => [
+        id,
+        { cutOn: before(today, daysAgo), ...(lengthMm ? { lengthMm } : {}), ...(widthMm ? { widthMm } : {}) },
+      ]),
+    );
+  const pieces = { front: [], back: [], 'sleeve-left': [], 'sleeve-right': [] } as const;
+  const small: Partial<Garment['pattern']> = {
+    neckline: neck(220, 155),
+    shoulderMm: 84,
+    sleeveHemMm: 240,
+    sleeveHemAllowanceMm: 13,
+    hemAllowanceMm: 13,
+    finished: { bust: 640, hip: 650 },
+  };
+  const agreed = { fit: true, bands: true } as const;
+  const firstSteps = ['mark-front', 'swatch', 'press-hems', 'shoulders', 'sleeve-hems', 'sleeves'];
+  const allSteps = [
+    ...firstSteps,
+    'sides',
+    'measure-neck',
+    'join-band',
+    'mark-neck',
+    'sew-band',
+    'press-neck',
+    'hem',
+    'last-look',
+  ];
+  return {
+    'ring-toss': tee(
+      'Ring-toss tee',
+      {
+        wearerId: 'wren',
+        outerClothId: 'heron-jersey',
+        bandClothId: 'marsh-rib',
+        agreed,
+        cuts: cut({ ...pieces, neckband: [331, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
+        sewn: done(firstSteps, 2),
+        stepNotes: {
+          sleeves: { text: 'Left sleeve seam waved a little: put the differential to one point five.' },
+        },
+      },
+      small,
+      { finishedMm: 15 },
+    ),
+    matinee: tee(
+      'Matinee tee',
+      {
+        wearerId: 'odile',
+        outerClothId: 'pike-sport',
+        bandClothId: 'pike-sport',
+        style: 'fitted',
+        agreed,
+        cuts: cut({ front: [], back: [] }, 1),
+      },
+      { neckline: neck(330, 190), shoulderMm: 118, finished: { bust: 910, waist: 800, hip: 960 } },
+    ),
+    curtain: tee(
+      'Curtain-call tee',
+      {
+        wearerId: 'odile',
+        outerClothId: 'heron-jersey',
+        bandClothId: 'heron-jersey',
+        agreed,
+        cuts: cut({ ...pieces, neckband: [455, 52], 'stay-left': [118], 'stay-right': [118] }, 9),
+        sewn: done(allSteps, 3),
+      },
+      { neckline: neck(330, 190), shoulderMm: 118, finished: { bust: 970, hip: 1030 } },
+    ),
+    lantern: tee(
+      'Lantern tee',
+      {
+        wearerId: 'tansy',
+        outerClothId: 'eel-slinky',
+        bandClothId: 'eel-slinky',
+        style: 'fitted',
+        agreed: { fit: true },
+      },
+      { neckline: neck(300, 175), shoulderMm: 105 },
+    ),
+    trapeze: tee(
+      'Trapeze tee',
+      {
+        wearerId: 'tansy',
+        outerClothId: 'loon-swim',
+        bandClothId: 'loon-swim',
+        style: 'fitted',
+        machines: 'sewing-only',
+      },
+      { neckline: neck(310, 180), shoulderMm: 105 },
+      { finishedMm: 15 },
+    ),
+    rigging: tee(
+      'Rigging tee',
+      { wearerId: 'bram', outerClothId: 'heron-jersey', bandClothId: 'marsh-rib', style: 'loose' },
+      { neckline: neck(340, 200) },
+    ),
+    moth: tee('Understudy tee', { wearerId: 'odile', outerClothId: 'moth-jersey' }),
+    buoy: tee(
+      'Buoy tee',
+      {
+        wearerId: 'wren',
+        outerClothId: 'boulder-firm',
+        bandClothId: 'boulder-firm',
+        machines: 'sewing-only',
+        topstitch: 'straight',
+      },
+      { ...small, neckline: neck(200, 140) },
+      { finishedMm: 25 },
+    ),
+    driftwood: tee(
+      'Driftwood tee',
+      {
+        wearerId: 'odile',
+        outerClothId: 'driftwood-jersey',
+        bandClothId: 'driftwood-jersey',
+        style: 'fitted',
+      },
+      { neckline: neck(330, 190), shoulderMm: 118 },
+    ),
+    overture: tee(
+      'Overture tee',
+      {
+        wearerId: 'wren',
+        outerClothId: 'heron-jersey',
+        bandClothId: 'pike-sport',
+        agreed,
+        cuts: cut({ ...pieces, neckband: [350, 42], 'stay-left': [82], 'stay-right': [82] }, 60),
+        sewn: done(allSteps, 55),
+        fittings: {
+          first: {
+            triedOn: before(today, 54),
+            outcomes: { bust: 'right', hip: 'right', biceps: 'right', neckline: 'stands or gapes' },
+            note: 'Comfortable, but the neckband stands up at the front.',
+            next: 'Band a centimetre shorter, and out of rib.',
+          },
+        },
+      },
+      { ...small, shoulderMm: 82 },
+      { finishedMm: 15, school: 'tenth' },
+    ),
+    'otter-top': {
+      ...newGarment('Otter swim top', 'crop-top'),
+      wearerId: 'odile',
+      outerClothId: 'loon-swim',
+      liningClothId: 'minnow-lining',
+      patternId: 'otter-top',
+    },
+    'otter-bottoms': {
+      ...newGarment('Otter swim bottoms', 'briefs'),
+      wearerId: 'odile',
+      outerClothId: 'loon-swim',
+      liningClothId: 'minnow-lining',
+      patternId: 'otter-bottoms',
+      likeId: 'heirloom',
+      fit: { hip: { school: 'transfer' } },
+    },
+    tightrope: {
+      ...newGarment('Tightrope leggings', 'leggings'),
+      wearerId: 'tansy',
+      outerClothId: 'heron-jersey',
+      bandClothId: 'heron-jersey',
+    },
+    somersault: {
+      ...newGarment('Somersault leggings', 'leggings'),
+      wearerId: 'tansy',
+      outerClothId: 'loon-swim',
+      bandClothId: 'loon-swim',
+      agreed: { fit: true },
+    },
+    ringmaster: {
+      ...newGarment('Ringmaster sweatshirt', 'raglan'),
+      style: 'loose',
+      wearerId: 'bram',
+      outerClothId: 'boulder-firm',
+      bandClothId: 'marsh-rib',
+      pattern: { ...newGarment('', 'raglan').pattern, neckline: neck(340, 200) },
+    },
+    anchor: {
+      ...newGarment('Anchor boxer briefs', 'boxer-briefs'),
+      wearerId: 'bram',
+      outerClothId: 'pike-sport',
+    },
+  };
+}
