@@ -76,7 +76,11 @@ export function importOps(
       const id =
         garmentRefs[field] === 'cloth'
           ? placeCloth(garment[field], facts as Cloth | undefined)
-          : place(garmentRefs[field], garment[field], facts);
+          : place(
+              garmentRefs[field] as RecordKind,
+              garment[field],
+              facts as FactsByKind[RecordKind] | undefined,
+            );
       return [field, id];
     }),
   ) as Readonly<Record<GarmentRef, string | undefined>>;

@@ -20,7 +20,13 @@ export const faultsRefusal = (faults: readonly Fault[]): Response =>
 
 /** The body's text, or a 413 as soon as more than `maxBytes` have come in, whatever the headers said. */
 export async function readText(request: Request, maxBytes: number): Promise<Body<string>> {
-  const tooLarge = (): Body<string> => ({
+  const bytes = await readBytes(request, maxBytes);
+  return bytes.ok ? { ok: true, value: bytes.value.toString('utf8') } : bytes;
+}
+
+/** The body's bytes, or a 413 as `readText` gives it. */
+export async function readBytes(request: Request, maxBytes: number): Promise<Body<Buffer>> {
+  const tooLarge = (): Body<Buffer> => ({
     ok: false,
     response: refusal(
       413,
@@ -30,7 +36,7 @@ export async function readText(request: Request, maxBytes: number): Promise<Body
   });
   if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLarge();
   const reader = request.body?.getReader();
-  if (!reader) return { ok: true, value: '' };
+  if (!reader) return { ok: true, value: Buffer.alloc(0) };
   const chunks: Uint8Array[] = [];
   let bytes = 0;
   for (let read = await reader.read(); !read.done; read = await reader.read()) {
@@ -41,7 +47,7 @@ export async function readText(request: Request, maxBytes: number): Promise<Body
     }
     chunks.push(read.value);
   }
-  return { ok: true, value: Buffer.concat(chunks).toString('utf8') };
+  return { ok: true, value: Buffer.concat(chunks) };
 }
 
 /** The body as JSON that matches a schema, or the refusal to answer with. */

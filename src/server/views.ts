@@ -192,7 +192,11 @@ const PLACES: readonly JumpTarget[] = [
   { href: '/garments', label: 'Garments', what: 'place' },
   { href: '/garments/new', label: 'New garment', what: 'place' },
   { href: '/cloth', label: 'Cloth', what: 'place' },
+  { href: '/cloth/compare', label: 'Compare cloths', what: 'place' },
+  { href: '/patterns', label: 'Patterns', what: 'place' },
+  { href: '/patterns/adapt', label: 'Adapt a pattern', what: 'place' },
   { href: '/wearers', label: 'Wearers', what: 'place' },
+  { href: '/sums', label: 'Sums', what: 'place' },
 ];
 const MAX_JUMPS = 6;
 
@@ -202,7 +206,7 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
   const lower = query.toLowerCase();
   const places = PLACES.filter(({ label }) => label.toLowerCase().includes(lower));
   if (query === '') return places;
-  const find = (kind: 'garment' | 'cloth' | 'wearer', path: string): JumpTarget[] =>
+  const find = (kind: 'garment' | 'cloth' | 'wearer' | 'pattern', path: string): JumpTarget[] =>
     listRecords(db, kind, { limit: MAX_JUMPS, query }).map(({ id, facts }) => ({
       href: `${path}/${id}`,
       label: facts.name,
@@ -211,6 +215,7 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
   return [
     ...find('garment', '/garments'),
     ...find('cloth', '/cloth'),
+    ...find('pattern', '/patterns'),
     ...find('wearer', '/wearers'),
     ...places,
   ];

@@ -4,6 +4,8 @@ const PATHS = {
   garments: 'M8 4L3 7l2 4 2-1v10h10V10l2 1 2-4-5-3a4 4 0 0 1-8 0Z',
   cloth: 'M4 6c5-2 8 2 16 0v12c-8 2-11-2-16 0Z',
   wearers: 'M12 11a3.5 3.5 0 1 0 0-7 3.5 3.5 0 0 0 0 7ZM5 20c0-4 3-6.5 7-6.5s7 2.5 7 6.5',
+  patterns: 'M5 4h10l4 5v11H5ZM9 20v-6h5M15 4c-1 3 1 5 4 5',
+  sums: 'M4 8h7M7.5 4.5v7M14 8h6M4.5 16l5 4M9.5 16l-5 4M14 16h6M14 20h6',
 } as const;
 
 export type IconName = keyof typeof PATHS;

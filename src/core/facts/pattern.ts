@@ -1,5 +1,5 @@
 import { kindIds } from './kindIds';
-import { choice, flag, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import { choice, date, flag, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
 import { bodyFields } from './wearer';
 
 /** One row of a pattern's size table; `order` keeps the sizes from small to large. */
@@ -42,6 +42,17 @@ export const patternSpec = record('Pattern', {
       mm: lengthMm('Length', 5, 3000),
     }),
     60,
+  ),
+  adapted: optional(
+    map(
+      'Adaptations kept',
+      record('Adaptation', {
+        what: choice('Adaptation', ['raglan', 'leg-line', 'shorts', 'widen']),
+        keptOn: date('Kept on'),
+        values: map('Its measures, mm or radians', numberOf('ratio', 'Measure', 0, 5000), 20),
+      }),
+      40,
+    ),
   ),
   unclear: optional(text('What was unclear', 0, 2000)),
   better: optional(text('A better way', 0, 2000)),

@@ -1,12 +1,16 @@
 'use client';
+import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { readCloth } from '@/core/cloth/readCloth';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { readClothOnce } from '@/core/cloth/readClothOnce';
 import { classLabels } from '@/core/cloth/stretchClass';
 import { formatQuantity } from '@/core/explain/display';
 import { createLedger } from '@/core/explain/ledger';
-import { newCloth } from '@/core/facts/cloth';
+import { newCloth, type Cloth } from '@/core/facts/cloth';
 import type { StoredRecord } from '@/core/facts/records';
 import { formatLength } from '@/core/units/formatLength';
+import { RequestRefused, createRecord } from '@/features/records/api';
 import { NewRecordForm } from '@/features/records/NewRecordForm';
 import { useUnit } from '@/ui/unit';
 import table from '@/ui/table.module.css';
@@ -14,6 +18,24 @@ import table from '@/ui/table.module.css';
 /** The shelf: every cloth with what its tests say. */
 export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[] }) {
   const { unit } = useUnit();
+  const router = useRouter();
+  const [trouble, setTrouble] = useState<string | undefined>(undefined);
+  const stack = async () => {
+    const first = cloths.find(({ facts }) => !facts.layers);
+    if (!first) return setTrouble('Add a cloth first: a stack is made of cloths.');
+    const facts: Cloth = {
+      ...newCloth(`${first.facts.name.slice(0, 40)}, layered`),
+      washed: 'yes',
+      layers: { outer: { clothId: first.id, turned: false } },
+    };
+    try {
+      const written = await createRecord('cloth', facts, 'New stack');
+      router.push(`/cloth/${written.records[0]?.id}`);
+    } catch (error) {
+      if (!(error instanceof RequestRefused)) throw error;
+      setTrouble(error.message);
+    }
+  };
   const share = (value: number | undefined) =>
     value === undefined ? '' : formatQuantity(value, 'share', unit);
   return (
@@ -27,6 +49,15 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
         path="/cloth"
         factsOf={newCloth}
       />
+      {cloths.length > 0 && (
+        <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+          <Button component={Link} href="/cloth/compare" variant="outlined">
+            Compare cloths
+          </Button>
+          <Button onClick={() => void stack()}>New stack of layers</Button>
+          {trouble && <span role="alert">{trouble}</span>}
+        </div>
+      )}
       {cloths.length === 0 ? (
         <p className="soft">No cloth yet. Add one by name; then a swatch and a ruler tell what it can do.</p>
       ) : (
@@ -44,7 +75,8 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
             </thead>
             <tbody>
               {cloths.map(({ id, facts }) => {
-                const reading = readCloth(createLedger(), 'cloth', facts);
+                const find = (layer: string) => cloths.find((one) => one.id === layer)?.facts;
+                const reading = readClothOnce(createLedger(), 'cloth', facts, find);
                 const around = reading.around && reading[reading.around];
                 return (
                   <tr key={id}>
@@ -56,6 +88,7 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
                         {[
                           facts.fibre,
                           facts.weightGsm && `${facts.weightGsm} g/m²`,
+                          facts.layers && `stack of ${Object.keys(facts.layers).length} layers`,
                           facts.washed === 'no' && 'not washed',
                         ]
                           .filter(Boolean)

@@ -1,5 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { readingFault, recoveryOf, stretchOf, type Reading } from '@/core/cloth/handTest';
 import { clothTestSpec, type ClothDirection } from '@/core/facts/cloth';
@@ -10,6 +11,8 @@ import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
 import styles from './HandTest.module.css';
 import { RulerDrawing } from './RulerDrawing';
+
+const ScreenGauge = dynamic(() => import('./ScreenGauge').then((module) => module.ScreenGauge));
 
 const { fields } = clothTestSpec;
 /** A usual rest length for either ruler, mm: 10 cm, or 4 in. */
@@ -34,6 +37,8 @@ export function HandTest({
   );
   const [draft, setDraft] = useState<Draft>({ restMm: USUAL_REST_MM[unit] });
   const [round, setRound] = useState(0);
+  const [gauge, setGauge] = useState(false);
+  const [tapped, setTapped] = useState(0);
   const complete = draft.restMm !== undefined && draft.pulledMm !== undefined;
   const fault = complete ? readingFault(draft as Reading) : undefined;
   const field = (key: keyof Reading, help?: string) => (
@@ -77,6 +82,19 @@ export function HandTest({
             far as it goes easily, before it fights back or curls; read it. Let go, wait a minute, read it
             again.
           </p>
+          <div style={{ marginTop: 10 }}>
+            <Button size="small" aria-expanded={gauge} onClick={() => setGauge(!gauge)}>
+              {gauge ? 'Put the screen’s ruler away' : 'No ruler? Use the screen'}
+            </Button>
+            {gauge && (
+              <ScreenGauge
+                onRead={(pulledMm) => {
+                  setDraft((before) => ({ ...before, pulledMm }));
+                  setTapped((times) => times + 1);
+                }}
+              />
+            )}
+          </div>
           {complete && !fault && (
             <p style={{ marginTop: 8 }}>
               This pull:{' '}
@@ -99,7 +117,7 @@ export function HandTest({
             </p>
           )}
         </div>
-        <div key={round} className={styles.fields}>
+        <div key={`${round}-${tapped}`} className={styles.fields}>
           {field('restMm', '10 cm or 4 in reads best.')}
           {field('pulledMm')}
           {field('releasedMm', 'Without it, recovery is not known.')}

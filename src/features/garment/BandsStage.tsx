@@ -1,79 +1,80 @@
 'use client';
 import { useState } from 'react';
-import { garmentSpec } from '@/core/facts/garment';
+import { garmentSpec, type Garment } from '@/core/facts/garment';
+import type { EdgePlan } from '@/core/plan/types';
 import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
+import { GarmentDrawing } from '@/ui/GarmentDrawing';
 import { LengthField } from '@/ui/LengthField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
 import { BandWindow } from './BandWindow';
 import { BandMarks } from './BandMarks';
+import { EdgeChoices, EdgeFigures } from './EdgePanel';
 import { BandOutcome } from './BandOutcome';
 import styles from './GarmentPage.module.css';
 import { NecklineForm } from './NecklineForm';
 import { NextButton } from './NextButton';
-import { TeeDrawing } from './TeeDrawing';
+import { useGarmentDrawing } from './useGarmentDrawing';
 import { useGarment } from './useGarment';
-
-type EdgeId = 'neckline' | 'sleeve-hem' | 'hem' | 'shoulder';
 
 const pattern = garmentSpec.fields.pattern.fields;
 
-/** Every edge of the tee and what finishes it; the neckband with its window. */
+/** Every edge of the garment and what finishes it; the neckband with its window. */
 export function BandsStage() {
-  const { garment, plan, set } = useGarment();
+  const { garment, kind, plan, set } = useGarment();
   const { unit } = useUnit();
   const numbers = useNumbers();
-  const [edge, setEdge] = useState<EdgeId>('neckline');
+  const [picked, setEdge] = useState<string | undefined>(undefined);
+  const edge = plan.edges.find(({ id }) => id === picked) ?? plan.edges[0];
+  const drawing = useGarmentDrawing();
   const show = (mm: number) => formatLength(mm, unit);
-  const edges: readonly { id: EdgeId; label: string; value: string }[] = [
-    {
-      id: 'neckline',
-      label: 'Neckline',
-      value: plan.neckband ? show(valueOf(numbers, plan.neckband.chosen)) : 'to measure',
-    },
-    { id: 'sleeve-hem', label: 'Sleeve hems', value: `turned ${show(garment.pattern.sleeveHemAllowanceMm)}` },
-    { id: 'hem', label: 'Hem', value: `turned ${show(garment.pattern.hemAllowanceMm)}` },
-    {
-      id: 'shoulder',
-      label: 'Shoulders',
-      value:
-        garment.stay === 'none'
-          ? 'no stay'
-          : garment.pattern.shoulderMm === undefined
-            ? 'to measure'
-            : `stay ${show(garment.pattern.shoulderMm)}`,
-    },
-  ];
+  const value = ({ id, finish, length }: EdgePlan): string => {
+    if (id === 'neckline' && finish === 'band') {
+      return plan.neckband ? show(valueOf(numbers, plan.neckband.chosen)) : 'to measure';
+    }
+    if (finish === 'hem') {
+      return `turned ${show(id === 'sleeve-hem' ? garment.pattern.sleeveHemAllowanceMm : garment.pattern.hemAllowanceMm)}`;
+    }
+    if (finish === 'stay') return stayWords(garment, show);
+    return length === undefined ? finish : `${finish}, on ${show(valueOf(numbers, length))}`;
+  };
+  if (!edge) return <p className="soft">This garment has no edges left: put one back in its kind.</p>;
   return (
     <div className={styles.stage}>
       <div className={styles.columns}>
         <div className={styles.stack}>
-          <TeeDrawing
-            parts={edges.map(({ id }) => id)}
-            chosen={edge}
-            onChoose={(part) => setEdge(part as EdgeId)}
+          <GarmentDrawing
+            drawing={drawing}
+            parts={plan.edges.map(({ id, label }) => ({ part: `edge-${id}`, label }))}
+            chosen={`edge-${edge.id}`}
+            onChoose={(part) => setEdge(part.slice('edge-'.length))}
           />
           <ul className={styles.list}>
-            {edges.map(({ id, label, value }) => (
-              <li key={id}>
+            {plan.edges.map((one) => (
+              <li key={one.id}>
                 <button
                   type="button"
                   className={styles.pick}
-                  aria-pressed={id === edge}
-                  onClick={() => setEdge(id)}
+                  aria-pressed={one.id === edge.id}
+                  onClick={() => setEdge(one.id)}
                 >
-                  <span>{label}</span>
-                  <span>{value}</span>
+                  <span>{one.label}</span>
+                  <span>{value(one)}</span>
                 </button>
               </li>
             ))}
           </ul>
         </div>
         <div className={styles.stack}>
-          {edge === 'neckline' && <Neckline />}
-          {(edge === 'sleeve-hem' || edge === 'hem') && <Hem edge={edge} />}
-          {edge === 'shoulder' && <Shoulder />}
+          {edge.id === 'neckline' && edge.finish === 'band' && <Neckline />}
+          {edge.finish === 'hem' && <Hem edge={edge} />}
+          {edge.finish === 'stay' && <Shoulder />}
+          {!(edge.id === 'neckline' && edge.finish === 'band') && <EdgeFigures edge={edge} />}
+          {edge.finish !== 'stay' && <EdgeChoices edge={edge} />}
+          {edge.id !== 'neckline' &&
+            kind.openings.some((one) => one.edge === edge.id && one.at === 'neckline') && <NecklineForm />}
+          {edge.id === 'neckline' && edge.finish !== 'band' && <NecklineForm />}
         </div>
       </div>
       <NextButton
@@ -84,6 +85,11 @@ export function BandsStage() {
     </div>
   );
 }
+
+const stayWords = ({ stay, pattern: { shoulderMm } }: Garment, show: (mm: number) => string): string => {
+  if (stay === 'none') return 'no stay';
+  return shoulderMm === undefined ? 'to measure' : `stay ${show(shoulderMm)}`;
+};
 
 function Neckline() {
   const { plan } = useGarment();
@@ -98,12 +104,13 @@ function Neckline() {
   );
 }
 
-function Hem({ edge }: { edge: 'sleeve-hem' | 'hem' }) {
+function Hem({ edge }: { edge: EdgePlan }) {
   const { garment, set, fault } = useGarment();
-  const key = edge === 'hem' ? 'hemAllowanceMm' : 'sleeveHemAllowanceMm';
+  const sleeve = edge.id === 'sleeve-hem';
+  const key = sleeve ? 'sleeveHemAllowanceMm' : 'hemAllowanceMm';
   return (
     <section className={styles.stack}>
-      <h2>{edge === 'hem' ? 'Hem of the body' : 'Sleeve hems'}</h2>
+      <h2>{edge.id === 'hem' ? 'Hem of the body' : edge.label}</h2>
       <div className={styles.fields}>
         <LengthField
           spec={pattern[key]}
@@ -113,7 +120,7 @@ function Hem({ edge }: { edge: 'sleeve-hem' | 'hem' }) {
           onChange={(mm) => set('Hem', { [`pattern.${key}`]: mm })}
           fault={fault(`pattern.${key}`)}
         />
-        {edge === 'sleeve-hem' && (
+        {sleeve && (
           <LengthField
             spec={pattern.sleeveHemMm}
             valueMm={garment.pattern.sleeveHemMm}

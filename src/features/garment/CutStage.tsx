@@ -1,7 +1,7 @@
 'use client';
-import { catalogue } from '@/core/garments/catalogue';
 import type { TicketRow } from '@/core/plan/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { formatLength } from '@/core/units/formatLength';
 import { PhraseText } from '@/ui/PhraseText';
 import { useUnit } from '@/ui/unit';
 import table from '@/ui/table.module.css';
@@ -11,17 +11,19 @@ import { useCutTick } from './useCutTick';
 import { useGarment } from './useGarment';
 
 const EACH_HEAD: Readonly<Record<string, string>> = {
-  outer: 'Body and sleeves',
-  band: 'Neckband',
+  outer: 'Outer cloth',
+  lining: 'Lining',
+  band: 'Bands',
   stay: 'Shoulder stay',
 };
 
 /** Every piece with its count, left and right apart, its direction, allowances, marks and a tick. */
 export function CutStage() {
-  const { plan, garment } = useGarment();
+  const { plan, kind, garment } = useGarment();
   const { unit } = useUnit();
   const tick = useCutTick();
-  const pieces = catalogue[garment.kind].pieces;
+  const { pieces } = kind;
+  const show = (mm: number) => formatLength(mm, unit);
   const side = (which: 'left' | 'right') =>
     plan.ticket.flatMap((group) => group.rows).filter((row) => row.id.endsWith(`-${which}`));
   const cutOf = (rows: readonly TicketRow[]) => rows.filter((row) => row.cut).length;
@@ -111,19 +113,30 @@ export function CutStage() {
           </div>
         </section>
       ))}
+      {side('left').length > 0 && (
+        <p>
+          <strong>
+            Left {cutOf(side('left'))} of {side('left').length} cut, right {cutOf(side('right'))} of{' '}
+            {side('right').length} cut.
+          </strong>{' '}
+          <span className="soft">Two identical halves is the classic mistake.</span>
+        </p>
+      )}
       <p>
-        <strong>
-          Left {cutOf(side('left'))} of {side('left').length} cut, right {cutOf(side('right'))} of{' '}
-          {side('right').length} cut.
-        </strong>{' '}
-        <span className="soft">Two identical halves is the classic mistake.</span>
+        Allowances: seams {show(garment.pattern.seamAllowanceMm)}
+        {plan.neckline && `, neck ${show(garment.pattern.neckline.allowanceMm)}`}
+        {kind.edges.some(({ id }) => id === 'sleeve-hem') &&
+          `, sleeve hems ${show(garment.pattern.sleeveHemAllowanceMm)}`}
+        {kind.edges.some(({ finish }) => finish === 'hem') && `, hem ${show(garment.pattern.hemAllowanceMm)}`}
+        . Mark the front’s centre and the back’s centre; double notches on the back.
       </p>
-      <p>
-        Allowances: seams <ExplainedNumber id="sew.seamAllowance" />, neck{' '}
-        <ExplainedNumber id="sew.neckAllowance" />, sleeve hems <ExplainedNumber id="sew.sleeveHem" />, hem{' '}
-        <ExplainedNumber id="sew.hem" />. Mark the front’s centre, the back’s centre and the sleeve tops;
-        double notches on the back.
-      </p>
+      {kind.quirks.length > 0 && (
+        <ul>
+          {kind.quirks.map((quirk) => (
+            <li key={quirk}>{quirk}</li>
+          ))}
+        </ul>
+      )}
       <NextButton to="sew" />
     </div>
   );

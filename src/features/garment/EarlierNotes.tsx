@@ -1,6 +1,5 @@
 'use client';
 import Link from 'next/link';
-import { zoneIds } from '@/core/facts/garment';
 import { useGarment } from './useGarment';
 
 /** What came out of earlier garments for this wearer or out of this cloth. */
@@ -14,9 +13,8 @@ export function EarlierNotes() {
     >
       <h3>From earlier</h3>
       {earlier.slice(0, 3).map((one) => {
-        const off = [...zoneIds, 'neckline' as const].flatMap((zone) => {
-          const outcome = one.fitting.outcomes[zone];
-          return outcome && outcome !== 'right' && outcome !== 'lies flat' ? [`${zone} ${outcome}`] : [];
+        const off = Object.entries(one.fitting.outcomes).flatMap(([zone, outcome]) => {
+          return outcome !== 'right' && outcome !== 'lies flat' ? [`${zone} ${outcome}`] : [];
         });
         const why = [
           one.sameWearer ? facts.wearer?.name : undefined,

@@ -19,7 +19,7 @@ const MACHINE_WORDS = {
 
 /** The garment's name and what it is made from; copy it, save it as a file, remove it. */
 export function GarmentHead() {
-  const { id, garment, facts, set, fault } = useGarment();
+  const { id, garment, facts, plan, set, fault } = useGarment();
   const records = useRecords();
   const router = useRouter();
   const [saving, setSaving] = useState(false);
@@ -39,8 +39,10 @@ export function GarmentHead() {
       router.push(`/garments/${written.records[0]?.id}`);
     });
   const parts = [
+    plan.kind.toLowerCase(),
     facts.wearer ? `for ${facts.wearer.name}` : 'for nobody yet',
     facts.outer?.name ?? 'no cloth yet',
+    facts.lining && `lined with ${facts.lining.name}`,
     facts.band && facts.band.name !== facts.outer?.name ? `band of ${facts.band.name}` : undefined,
     MACHINE_WORDS[garment.machines],
   ];

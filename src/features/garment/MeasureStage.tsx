@@ -3,24 +3,26 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { bodyFields, type BodyMeasure } from '@/core/facts/wearer';
 import { daysBetween } from '@/core/fit/latestMeasures';
+import { tapeHabits } from '@/core/fit/tapeTips';
+import { styleOf } from '@/core/garments/garmentKind';
 import type { MeasurePlan } from '@/core/plan/types';
 import { useRecords } from '@/features/records/RecordsProvider';
+import { BodyDrawing } from '@/ui/BodyDrawing';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { valueOf } from '@/ui/numbers';
 import { PickField } from '@/ui/PickField';
 import { setTodaysMeasure, todaysSet } from '@/features/wearers/todaysMeasure';
-import { BodyDrawing } from './BodyDrawing';
 import styles from './GarmentPage.module.css';
 import { NextButton } from './NextButton';
-import { styleOptions } from './styleOptions';
 import { useGarment } from './useGarment';
 
 /** Who it is for, and the measurements this garment needs of them. */
 export function MeasureStage() {
-  const { garment, facts, plan, wearers, set, fault } = useGarment();
-  const [chosen, setChosen] = useState<BodyMeasure>('bust');
+  const { garment, kind, facts, plan, wearers, set, fault } = useGarment();
+  const [picked, setChosen] = useState<BodyMeasure | undefined>(undefined);
+  const chosen = picked ?? kind.needs[0]?.measure ?? 'bust';
   const label = bodyFields[chosen].label;
   return (
     <div className={styles.stage}>
@@ -34,21 +36,26 @@ export function MeasureStage() {
             fault={fault('wearerId')}
             onChange={(id) => set('Wearer', { wearerId: id || null })}
           />
-          <ChoiceRow
-            legend="How it is meant to sit"
-            value={garment.style}
-            options={styleOptions}
-            onChange={(style) => set('How it sits', { style })}
-          />
+          {kind.styles.length > 1 && (
+            <ChoiceRow
+              legend="How it is meant to sit"
+              value={styleOf(kind, garment.style).id}
+              options={kind.styles.map(({ id, label: words }) => ({ value: id, label: words }))}
+              onChange={(style) => set('How it sits', { style })}
+            />
+          )}
           <BodyDrawing chosen={chosen} label={label} />
         </div>
         <div className={styles.stack}>
           <div className={styles.between}>
-            <h2>{facts.wearer ? `What this tee needs of ${facts.wearer.name}` : 'What this tee needs'}</h2>
+            <h2>
+              {facts.wearer ? `What this garment needs of ${facts.wearer.name}` : 'What this garment needs'}
+            </h2>
             {garment.wearerId && <Link href={`/wearers/${garment.wearerId}`}>All measurements</Link>}
           </div>
           {facts.wearer ? (
             <div className={styles.stack}>
+              <p className="soft small">{tapeHabits}</p>
               {plan.measures.map((measure) => (
                 <Measure key={measure.measure} measure={measure} onFocus={() => setChosen(measure.measure)} />
               ))}
@@ -56,7 +63,7 @@ export function MeasureStage() {
           ) : (
             <p className="soft">
               Choose who it is for on the left. Nobody there yet? <Link href="/wearers">Add a wearer</Link>;
-              it takes a name and six measurements.
+              it takes a name and a tape.
             </p>
           )}
           <NextButton to="stretch" />

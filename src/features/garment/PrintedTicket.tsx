@@ -2,6 +2,8 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { phraseText } from '@/core/explain/display';
+import type { FactsByKind, RecordKind } from '@/core/facts/records';
+import { gatherFacts } from '@/core/plan/gatherFacts';
 import { planGarment } from '@/core/plan/planGarment';
 import type { GarmentView } from '@/core/views/pageViews';
 import { useUnit } from '@/ui/unit';
@@ -11,16 +13,13 @@ import { rowSize } from './ticketText';
 /** The ticket for paper: A4 or Letter, with test squares to show that the printer kept its scale. */
 export function PrintedTicket({ view }: { view: GarmentView }) {
   const { unit } = useUnit();
-  const { garment, wearer, outer, band, today } = view;
-  const plan = planGarment(
-    {
-      garment: garment.facts,
-      ...(wearer ? { wearer: wearer.facts } : {}),
-      ...(outer ? { outer: outer.facts } : {}),
-      ...(band ? { band: band.facts } : {}),
-    },
-    { onDate: today },
+  const { garment, records, today } = view;
+  const facts = gatherFacts(
+    garment.facts,
+    <K extends RecordKind>(kind: K, id: string) =>
+      records.find((one) => one.kind === kind && one.id === id)?.facts as FactsByKind[K] | undefined,
   );
+  const plan = planGarment(facts, { onDate: today });
   const text = (phrase: Parameters<typeof phraseText>[0]) => phraseText(phrase, plan.numbers, unit);
   return (
     <div>
@@ -35,7 +34,7 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
       <article className={styles.paper}>
         <h1>{garment.facts.name}</h1>
         <p>
-          {wearer ? `for ${wearer.facts.name}, ` : ''}
+          {facts.wearer ? `for ${facts.wearer.name}, ` : ''}
           {today}
         </p>
         {plan.ticket.map((group) => (

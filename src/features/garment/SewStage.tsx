@@ -17,7 +17,8 @@ import { useGarment } from './useGarment';
 
 /** The steps in order for the machines at hand, the one that is next laid open. */
 export function SewStage() {
-  const { plan, garment, set } = useGarment();
+  const { plan, kind, garment, set } = useGarment();
+  const isTee = kind.kind === 'tee';
   const numbers = useNumbers();
   const next = plan.steps.find((step) => !step.done)?.id;
   const [opened, setOpened] = useState<string | undefined>(undefined);
@@ -36,31 +37,35 @@ export function SewStage() {
           ]}
           onChange={(machines) => set('Machines', { machines })}
         />
-        <ChoiceRow
-          legend="Sleeve hems"
-          value={garment.sleeveHems}
-          options={[
-            { value: 'flat', label: 'Flat: easier, the join shows' },
-            { value: 'round', label: 'In the round: neater' },
-          ]}
-          onChange={(sleeveHems) => set('Sleeve hems', { sleeveHems })}
-        />
-        <ChoiceRow
-          legend="Neckline topstitched"
-          value={garment.topstitch}
-          options={[
-            { value: 'none', label: 'No' },
-            ...(garment.machines === 'sewing-only'
-              ? []
-              : [{ value: 'cover' as const, label: 'Coverstitch' }]),
-            { value: 'zigzag', label: 'Zigzag' },
-            { value: 'straight', label: 'Straight' },
-          ]}
-          onChange={(topstitch) => set('Neckline topstitch', { topstitch })}
-        />
+        {isTee && (
+          <ChoiceRow
+            legend="Sleeve hems"
+            value={garment.sleeveHems}
+            options={[
+              { value: 'flat', label: 'Flat: easier, the join shows' },
+              { value: 'round', label: 'In the round: neater' },
+            ]}
+            onChange={(sleeveHems) => set('Sleeve hems', { sleeveHems })}
+          />
+        )}
+        {isTee && (
+          <ChoiceRow
+            legend="Neckline topstitched"
+            value={garment.topstitch}
+            options={[
+              { value: 'none', label: 'No' },
+              ...(garment.machines === 'sewing-only'
+                ? []
+                : [{ value: 'cover' as const, label: 'Coverstitch' }]),
+              { value: 'zigzag', label: 'Zigzag' },
+              { value: 'straight', label: 'Straight' },
+            ]}
+            onChange={(topstitch) => set('Neckline topstitch', { topstitch })}
+          />
+        )}
       </div>
       <div className={page.between}>
-        <h2>The order, on your machines</h2>
+        <h2>{isTee ? 'The order, on your machines' : 'The seams, and what each must stretch'}</h2>
         <span className="soft">
           {plan.steps.length - left.length} of {plan.steps.length} done · about {minutes} min left
         </span>
@@ -77,7 +82,8 @@ export function SewStage() {
           />
         ))}
       </ol>
-      {!plan.neckband && (
+      {!isTee && <p className="soft">Sew them in the order of your pattern; tick each one off.</p>}
+      {isTee && !plan.neckband && (
         <p className="soft">The neckband’s steps come once its cloth is tested and the neckline measured.</p>
       )}
       <NextButton to="wear" />

@@ -4,22 +4,29 @@ import { phraseText } from '@/core/explain/display';
 import { classLabels } from '@/core/cloth/stretchClass';
 import type { ClothPlan, DirectionPlan } from '@/core/plan/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
+import { Layers } from '@/features/cloth/Layers';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { PhraseText } from '@/ui/PhraseText';
 import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import table from '@/ui/table.module.css';
+import { ClothsForGarment } from './ClothsForGarment';
 import styles from './GarmentPage.module.css';
 import { NextButton } from './NextButton';
 import { useGarment } from './useGarment';
 
 /** The cloth for each part, what it gives, and what this garment asks of it. */
 export function StretchStage() {
-  const { garment, plan, cloths, set, fault } = useGarment();
+  const { garment, kind, plan, cloths, set, fault } = useGarment();
+  const wantsLining = kind.asks.lined || garment.liningClothId !== undefined;
+  const wantsNeckband = plan.edges.some(({ id, finish }) => id === 'neckline' && finish === 'band');
+  const wantsBand = wantsNeckband || kind.pieces.some(({ cloth }) => cloth === 'band');
+  const body = plan.cloths.body;
   return (
     <div className={styles.stage}>
-      <div className={styles.columns} style={{ gridTemplateColumns: 'repeat(2, minmax(0, 1fr))' }}>
+      <div className={styles.columns} style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(250px, 1fr))' }}>
         <section className={styles.stack}>
-          <h2>Body and sleeves</h2>
+          <h2>Outer cloth</h2>
           <PickField
             label="Cloth"
             value={garment.outerClothId ?? ''}
@@ -30,83 +37,147 @@ export function StretchStage() {
           />
           {plan.cloths.outer && <Reading cloth={plan.cloths.outer} id={garment.outerClothId} />}
         </section>
-        <section className={styles.stack}>
-          <h2>Neckband</h2>
-          <PickField
-            label="Cloth of the neckband"
-            value={garment.bandClothId ?? ''}
-            options={cloths}
-            empty="choose the cloth"
-            fault={fault('bandClothId')}
-            onChange={(id) => set('Neckband’s cloth', { bandClothId: id || null })}
-          />
-          {plan.cloths.band && <Reading cloth={plan.cloths.band} id={garment.bandClothId} />}
-          <ChoiceRow
-            legend="The band’s length runs"
-            value={garment.neckband.direction}
-            options={[
-              { value: 'across', label: 'across the cloth' },
-              { value: 'along', label: 'along the selvedge' },
-            ]}
-            onChange={(direction) => set('Way the band is cut', { 'neckband.direction': direction })}
-          />
-        </section>
-      </div>
-      <section>
-        <h2>What this tee asks, and what gives it</h2>
-        {plan.openings.length === 0 && plan.zones.length === 0 ? (
-          <p className="soft">This comes once wearer and cloth are known.</p>
-        ) : (
-          <div className={table.scroll}>
-            <table className={table.table}>
-              <thead>
-                <tr>
-                  <th>Where</th>
-                  <th className={table.num}>asks</th>
-                  <th className={table.num}>has or may use</th>
-                  <th>so</th>
-                </tr>
-              </thead>
-              <tbody>
-                {plan.zones.map((zone) => (
-                  <tr key={zone.zone}>
-                    <td>{zone.label}, worn</td>
-                    <td className={table.num}>
-                      <ExplainedNumber id={zone.extension} />
-                    </td>
-                    <td className={table.num}>
-                      <ExplainedNumber id={zone.limit} />
-                    </td>
-                    <td>{plan.problems.some(({ id }) => id === `zone-${zone.zone}`) ? <No /> : 'enough'}</td>
-                  </tr>
-                ))}
-                {plan.openings.flatMap((opening) =>
-                  opening.parts.map((part) => (
-                    <tr key={`${opening.id}-${part.label}`}>
-                      <td>
-                        {opening.label} over {opening.passesWhat}: the {part.label}
-                      </td>
-                      <td className={table.num}>
-                        <ExplainedNumber id={part.label === 'band' ? 'pullOn.band' : opening.needs} />
-                      </td>
-                      <td className={table.num}>
-                        <ExplainedNumber id={part.gives} />
-                      </td>
-                      <td>{part.ok ? 'enough' : <No />}</td>
-                    </tr>
-                  )),
-                )}
-              </tbody>
-            </table>
-          </div>
+        {wantsLining && (
+          <section className={styles.stack}>
+            <h2>Lining</h2>
+            <PickField
+              label="Lining, all over"
+              value={garment.liningClothId ?? ''}
+              options={cloths}
+              empty="not lined"
+              fault={fault('liningClothId')}
+              onChange={(id) => set('Lining', { liningClothId: id || null })}
+            />
+            {plan.cloths.lining && <Reading cloth={plan.cloths.lining} id={garment.liningClothId} />}
+          </section>
         )}
-      </section>
+        {wantsBand && (
+          <section className={styles.stack}>
+            <h2>{wantsNeckband ? 'Neckband' : 'Bands'}</h2>
+            <PickField
+              label={wantsNeckband ? 'Cloth of the neckband' : 'Cloth of the bands'}
+              value={garment.bandClothId ?? ''}
+              options={cloths}
+              empty="choose the cloth"
+              fault={fault('bandClothId')}
+              onChange={(id) => set('Bands’ cloth', { bandClothId: id || null })}
+            />
+            {plan.cloths.band && <Reading cloth={plan.cloths.band} id={garment.bandClothId} />}
+            {wantsNeckband && (
+              <ChoiceRow
+                legend="The band’s length runs"
+                value={garment.neckband.direction}
+                options={[
+                  { value: 'across', label: 'across the cloth' },
+                  { value: 'along', label: 'along the selvedge' },
+                ]}
+                onChange={(direction) => set('Way the band is cut', { 'neckband.direction': direction })}
+              />
+            )}
+          </section>
+        )}
+      </div>
+      {body?.layers && <Layers cloth={body} />}
+      {!body?.layers && plan.cloths.outer?.layers && <Layers cloth={plan.cloths.outer} />}
+      {!wantsLining && plan.cloths.outer && (
+        <PickField
+          label="Lining, all over"
+          value=""
+          options={cloths}
+          empty="not lined"
+          fault={fault('liningClothId')}
+          onChange={(id) => set('Lining', { liningClothId: id || null })}
+        />
+      )}
+      <Asked />
+      <ClothsForGarment />
       <NextButton to="fit" />
     </div>
   );
 }
 
-const No = () => <strong style={{ color: 'var(--demand)' }}>not enough</strong>;
+/** What the garment asks of its cloth, check by check, zone by zone, opening by opening. */
+function Asked() {
+  const { plan } = useGarment();
+  return (
+    <section>
+      <h2>What this garment asks, and what gives it</h2>
+      {plan.checks.length === 0 && plan.openings.length === 0 && plan.zones.length === 0 ? (
+        <p className="soft">This comes once wearer and cloth are known.</p>
+      ) : (
+        <div className={table.scroll}>
+          <table className={table.table}>
+            <thead>
+              <tr>
+                <th>Where</th>
+                <th className={table.num}>asks</th>
+                <th className={table.num}>has or may use</th>
+                <th>so</th>
+              </tr>
+            </thead>
+            <tbody>
+              {plan.checks.map((check) => (
+                <tr key={check.id}>
+                  <td>
+                    {check.label}
+                    {check.state !== 'ok' && (
+                      <p className="soft small">
+                        <PhraseText phrase={check.sentence} />
+                      </p>
+                    )}
+                  </td>
+                  <td className={table.num}>{check.needs && <ExplainedNumber id={check.needs} />}</td>
+                  <td className={table.num}>{check.has && <ExplainedNumber id={check.has} />}</td>
+                  <td>
+                    {check.state === 'ok' ? (
+                      'enough'
+                    ) : check.state === 'unknown' ? (
+                      'not known'
+                    ) : (
+                      <No look={check.severity === 'look'} />
+                    )}
+                  </td>
+                </tr>
+              ))}
+              {plan.zones.map((zone) => (
+                <tr key={zone.zone}>
+                  <td>{zone.label}, worn</td>
+                  <td className={table.num}>
+                    <ExplainedNumber id={zone.extension} />
+                  </td>
+                  <td className={table.num}>
+                    <ExplainedNumber id={zone.limit} />
+                  </td>
+                  <td>{plan.problems.some(({ id }) => id === `zone-${zone.zone}`) ? <No /> : 'enough'}</td>
+                </tr>
+              ))}
+              {plan.openings.flatMap((opening) =>
+                opening.parts.map((part) => (
+                  <tr key={`${opening.id}-${part.label}`}>
+                    <td>
+                      {opening.label} over {opening.passesWhat}: the {part.label}
+                    </td>
+                    <td className={table.num}>
+                      <ExplainedNumber id={part.label === 'band' ? 'pullOn.band' : opening.needs} />
+                    </td>
+                    <td className={table.num}>
+                      <ExplainedNumber id={part.gives} />
+                    </td>
+                    <td>{part.ok ? 'enough' : <No />}</td>
+                  </tr>
+                )),
+              )}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </section>
+  );
+}
+
+const No = ({ look = false }: { look?: boolean }) => (
+  <strong style={{ color: 'var(--demand)' }}>{look ? 'with care' : 'not enough'}</strong>
+);
 
 function Reading({ cloth, id }: { cloth: ClothPlan; id: string | undefined }) {
   const { plan } = useGarment();

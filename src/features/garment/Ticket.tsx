@@ -16,7 +16,7 @@ import { useCutTick } from './useCutTick';
 import { useGarment } from './useGarment';
 import { useTicketChanges } from './useTicketChanges';
 
-const ROLE_WORDS = { outer: 'outer', band: 'band', stay: 'stay' } as const;
+const ROLE_WORDS = { outer: 'outer', lining: 'lining', band: 'band', stay: 'stay' } as const;
 
 /** Every length to cut, in cutting order, with a tick for cut; always beside the work. */
 export function Ticket() {
@@ -25,10 +25,12 @@ export function Ticket() {
   const records = useRecords();
   const changes = useTicketChanges(plan, unit);
   const [copied, setCopied] = useState<string | undefined>(undefined);
+  const bandMissing =
+    !plan.neckband && plan.edges.some(({ id: edge, finish }) => edge === 'neckline' && finish === 'band');
   const rows = plan.ticket.flatMap((group) => group.rows);
   const cut = rows.filter((row) => row.cut).length;
   const next = rows.find((row) => !row.cut)?.id;
-  const unwashed = [...new Set([facts.outer, facts.band])]
+  const unwashed = [...new Set([facts.outer, facts.lining, facts.band])]
     .filter((cloth) => cloth?.washed === 'no')
     .map((cloth) => cloth?.name);
   const copy = async () => {
@@ -59,7 +61,7 @@ export function Ticket() {
           </ul>
         </section>
       ))}
-      {!plan.neckband && (
+      {bandMissing && (
         <p className="soft small">
           The neckband’s length comes once its cloth is tested and the neckline measured.
         </p>

@@ -3,18 +3,33 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { findFaults } from '@/core/facts/faults';
-import { fittingSpec, type Fitting } from '@/core/facts/garment';
+import { fittingSpec, type Fitting, type Outcome } from '@/core/facts/garment';
+import type { GarmentKind } from '@/core/garments/garmentKind';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import styles from './GarmentPage.module.css';
 import { useGarment } from './useGarment';
 
-const { outcomes: outcomesSpec } = fittingSpec.fields;
-type OutcomeZone = keyof typeof outcomesSpec.fields;
-const ZONES = Object.keys(outcomesSpec.fields) as readonly OutcomeZone[];
+/** What can be said of a zone, and of a neckline. */
+const ZONE_OUTCOMES = ['too tight', 'right', 'too loose'] as const satisfies readonly Outcome[];
+const NECK_OUTCOMES = ['too tight', 'lies flat', 'stands or gapes'] as const satisfies readonly Outcome[];
+
+interface Place {
+  readonly id: string;
+  readonly label: string;
+  readonly outcomes: readonly Outcome[];
+}
+
+/** The garment's zones, and its neckline where it has one. */
+const placesOf = (kind: GarmentKind): readonly Place[] => [
+  ...kind.zones.map(({ id, label }) => ({ id, label, outcomes: ZONE_OUTCOMES })),
+  ...(kind.openings.some(({ at }) => at === 'neckline')
+    ? [{ id: 'neckline', label: 'Neckline', outcomes: NECK_OUTCOMES }]
+    : []),
+];
 
 /** How it came out, zone by zone, and what to do next time; shown again when the next one is planned. */
 export function WearStage() {
-  const { garment, set } = useGarment();
+  const { garment, kind, set } = useGarment();
   const fittings = Object.entries(garment.fittings).sort(([, a], [, b]) =>
     b.triedOn.localeCompare(a.triedOn),
   );
@@ -33,11 +48,11 @@ export function WearStage() {
                 </Button>
               </div>
               <p>
-                {ZONES.flatMap((zone) =>
-                  fitting.outcomes[zone]
-                    ? [`${outcomesSpec.fields[zone].label}: ${fitting.outcomes[zone]}`]
-                    : [],
-                ).join(' · ') || 'No zone noted.'}
+                {placesOf(kind)
+                  .flatMap(({ id: zone, label }) =>
+                    fitting.outcomes[zone] ? [`${label}: ${fitting.outcomes[zone]}`] : [],
+                  )
+                  .join(' · ') || 'No zone noted.'}
               </p>
               {fitting.note && <p>{fitting.note}</p>}
               {fitting.next && (
@@ -54,7 +69,7 @@ export function WearStage() {
 }
 
 function NewFitting() {
-  const { facts, set, today } = useGarment();
+  const { facts, kind, set, today } = useGarment();
   const [draft, setDraft] = useState<Fitting>({ triedOn: today, outcomes: {} });
   const faults = findFaults(fittingSpec, draft);
   const faultAt = (path: string) => faults.find((fault) => fault.path === path)?.sentence;
@@ -74,12 +89,12 @@ function NewFitting() {
         Sit, bend, reach up. Marks that stay, numbness or tingling mean too tight. Empty zones are left out.
       </p>
       <div className={styles.fields} style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(300px, 1fr))' }}>
-        {ZONES.map((zone) => (
+        {placesOf(kind).map(({ id: zone, label, outcomes }) => (
           <ChoiceRow
             key={zone}
-            legend={outcomesSpec.fields[zone].label}
+            legend={label}
             value={draft.outcomes[zone]}
-            options={outcomesSpec.fields[zone].options.map((option) => ({ value: option, label: option }))}
+            options={outcomes.map((option) => ({ value: option, label: option }))}
             onChange={(outcome) => setDraft({ ...draft, outcomes: { ...draft.outcomes, [zone]: outcome } })}
           />
         ))}

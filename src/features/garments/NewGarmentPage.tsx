@@ -5,38 +5,51 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type FormEvent } from 'react';
 import { leafFault } from '@/core/facts/faults';
-import { garmentSpec, newTee, type Garment } from '@/core/facts/garment';
+import { garmentSpec, newGarment, type Garment } from '@/core/facts/garment';
+import { kindIds, type KindId } from '@/core/facts/kindIds';
+import type { StoredRecord } from '@/core/facts/records';
+import { styleOf } from '@/core/garments/garmentKind';
+import { kindOf } from '@/core/garments/kindOf';
 import type { Choice } from '@/core/views/pageViews';
-import { styleOptions } from '@/features/garment/styleOptions';
 import { RequestRefused, createRecord } from '@/features/records/api';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
+import { KindGallery } from './KindGallery';
 
-/** Starts a tee: a name, and what is known already. */
-export function NewGarmentPage({
-  wearers,
-  cloths,
-}: {
-  wearers: readonly Choice[];
-  cloths: readonly Choice[];
-}) {
+interface Props {
+  readonly wearers: readonly Choice[];
+  readonly cloths: readonly Choice[];
+  readonly ownKinds: readonly StoredRecord<'ownKind'>[];
+  /** Chosen already: `?kind=` of a cloth's suggestion. */
+  readonly start: { readonly kind?: string; readonly cloth?: string; readonly wearer?: string };
+}
+
+/** Starts a garment: its kind, a name, and what is known already. */
+export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
   const router = useRouter();
   const { unit } = useUnit();
   const [name, setName] = useState('');
+  const [kind, setKind] = useState<KindId>(kindIds.find((one) => one === start.kind) ?? 'tee');
+  const [ownKindId, setOwnKind] = useState<string | undefined>(undefined);
+  const own = ownKinds.find(({ id }) => id === ownKindId)?.facts;
+  const shown = kindOf({ kind }, own);
   const [style, setStyle] = useState<Garment['style']>('regular');
-  const [wearerId, setWearerId] = useState('');
-  const [outerClothId, setOuter] = useState('');
+  const [wearerId, setWearerId] = useState(start.wearer ?? '');
+  const [outerClothId, setOuter] = useState(start.cloth ?? '');
+  const [liningClothId, setLining] = useState('');
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const start = async (event: FormEvent) => {
+  const begin = async (event: FormEvent) => {
     event.preventDefault();
     const fault = leafFault(garmentSpec.fields.name, name, 'name', 'cm');
     if (fault) return setTrouble(fault.sentence);
     const facts: Garment = {
-      ...newTee(name.trim(), unit),
-      style,
+      ...newGarment(name.trim(), kind, unit),
+      style: styleOf(shown, style).id,
+      ...(ownKindId ? { ownKindId } : {}),
       ...(wearerId ? { wearerId } : {}),
       ...(outerClothId ? { outerClothId, bandClothId: outerClothId } : {}),
+      ...(liningClothId ? { liningClothId } : {}),
     };
     try {
       const written = await createRecord('garment', facts, `Start ${facts.name}`);
@@ -48,45 +61,84 @@ export function NewGarmentPage({
   };
   return (
     <form
-      onSubmit={(event) => void start(event)}
+      onSubmit={(event) => void begin(event)}
       noValidate
-      style={{ display: 'grid', gap: 20, maxWidth: 520 }}
+      style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(300px, 1fr))', gap: 30 }}
     >
-      <h1>New tee</h1>
-      <TextField
-        size="small"
-        label="Name"
-        value={name}
-        autoFocus
-        error={trouble !== undefined}
-        helperText={trouble ?? 'What you will call it, such as “Matinee tee”.'}
-        onChange={(event) => {
-          setName(event.target.value);
-          setTrouble(undefined);
-        }}
-        slotProps={{ formHelperText: { role: trouble ? 'alert' : undefined }, inputLabel: { shrink: true } }}
-      />
-      <ChoiceRow legend="How it is meant to sit" value={style} options={styleOptions} onChange={setStyle} />
-      <PickField label="For" value={wearerId} options={wearers} empty="choose later" onChange={setWearerId} />
-      <PickField
-        label="Cloth"
-        value={outerClothId}
-        options={cloths}
-        empty="choose later"
-        onChange={setOuter}
-      />
-      <p className="soft small">
-        Somebody or something not in these lists yet? Add them first at <Link href="/wearers">Wearers</Link>{' '}
-        or <Link href="/cloth">Cloth</Link>, or choose later.
-      </p>
-      <div style={{ display: 'flex', gap: 12 }}>
-        <Button type="submit" variant="contained" size="large">
-          Start
-        </Button>
-        <Button component={Link} href="/garments">
-          Back to the list
-        </Button>
+      <div style={{ display: 'grid', gap: 18, alignContent: 'start' }}>
+        <h1>New garment</h1>
+        <TextField
+          size="small"
+          label="Name"
+          value={name}
+          autoFocus
+          error={trouble !== undefined}
+          helperText={trouble ?? 'What you will call it, such as “Matinee tee”.'}
+          onChange={(event) => {
+            setName(event.target.value);
+            setTrouble(undefined);
+          }}
+          slotProps={{
+            formHelperText: { role: trouble ? 'alert' : undefined },
+            inputLabel: { shrink: true },
+          }}
+        />
+        <p>
+          <strong>{shown.label}.</strong> <span className="soft">{shown.about}</span>
+        </p>
+        {shown.styles.length > 1 && (
+          <ChoiceRow
+            legend="How it is meant to sit"
+            value={styleOf(shown, style).id}
+            options={shown.styles.map(({ id, label }) => ({ value: id, label }))}
+            onChange={setStyle}
+          />
+        )}
+        <PickField
+          label="For"
+          value={wearerId}
+          options={wearers}
+          empty="choose later"
+          onChange={setWearerId}
+        />
+        <PickField
+          label="Cloth"
+          value={outerClothId}
+          options={cloths}
+          empty="choose later"
+          onChange={setOuter}
+        />
+        {shown.asks.lined && (
+          <PickField
+            label="Lining"
+            value={liningClothId}
+            options={cloths}
+            empty="choose later"
+            onChange={setLining}
+          />
+        )}
+        <p className="soft small">
+          Somebody or something not in these lists yet? Add them first at <Link href="/wearers">Wearers</Link>{' '}
+          or <Link href="/cloth">Cloth</Link>, or choose later.
+        </p>
+        <div style={{ display: 'flex', gap: 12 }}>
+          <Button type="submit" variant="contained" size="large">
+            Start
+          </Button>
+          <Button component={Link} href="/garments">
+            Back to the list
+          </Button>
+        </div>
       </div>
+      <KindGallery
+        kind={kind}
+        ownKindId={ownKindId}
+        ownKinds={ownKinds}
+        onChoose={(chosen, id) => {
+          setKind(chosen);
+          setOwnKind(id);
+        }}
+      />
     </form>
   );
 }

@@ -37,8 +37,10 @@ export async function request<T>(method: string, url: string, body?: unknown): P
       ...(body === undefined
         ? {}
         : {
-            body: typeof body === 'string' ? body : JSON.stringify(body),
-            headers: { 'content-type': 'application/json' },
+            body: typeof body === 'string' || body instanceof Blob ? body : JSON.stringify(body),
+            headers: {
+              'content-type': body instanceof Blob ? 'application/octet-stream' : 'application/json',
+            },
           }),
     });
   } catch {
@@ -93,6 +95,23 @@ export const removeRecord = (record: StoredRecord): Promise<Written> =>
 
 export const fetchRecord = async <K extends RecordKind>(kind: K, id: string): Promise<StoredRecord<K>> =>
   (await request<{ record: StoredRecord<K> }>('GET', `/api/records/${kind}/${id}`)).record;
+
+/** Sets fields of a record that no writer on this page holds. */
+export const setFacts = async <K extends RecordKind>(
+  record: StoredRecord<K>,
+  label: string,
+  changes: readonly { readonly path: string; readonly value: unknown }[],
+): Promise<StoredRecord<K>> => {
+  const written = await request<Written>('PATCH', `/api/records/${record.kind}/${record.id}`, {
+    label,
+    baseRevision: record.revision,
+    changes,
+  });
+  return (written.records[0] ?? record) as StoredRecord<K>;
+};
+
+export const sendPhoto = (clothId: string, picture: Blob): Promise<{ id: string }> =>
+  request<{ id: string }>('POST', `/api/photos/${clothId}`, picture);
 
 export const undoCommand = (commandId: number): Promise<Written> =>
   request<Written>('POST', '/api/undo', { commandId });

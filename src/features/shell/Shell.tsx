@@ -14,7 +14,9 @@ const PLACES: readonly { href: string; label: string; icon: IconName }[] = [
   { href: '/', label: 'On the table', icon: 'table' },
   { href: '/garments', label: 'Garments', icon: 'garments' },
   { href: '/cloth', label: 'Cloth', icon: 'cloth' },
+  { href: '/patterns', label: 'Patterns', icon: 'patterns' },
   { href: '/wearers', label: 'Wearers', icon: 'wearers' },
+  { href: '/sums', label: 'Sums', icon: 'sums' },
 ];
 
 /** The frame of every page: places on the rail, the jump box, the unit switch, help. */

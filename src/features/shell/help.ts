@@ -42,6 +42,23 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
     },
   },
   {
+    path: /^\/patterns/,
+    help: {
+      title: 'Patterns',
+      lines: [
+        'A pattern’s size table, the cloth it was drafted for and what was learned about it. A garment that names it says which size to cut and what to change.',
+        'Drafted for: the layers and the negative ease the designer had in mind. Your own layers then get the same tension.',
+      ],
+    },
+  },
+  {
+    path: /^\/sums/,
+    help: {
+      title: 'Sums',
+      lines: ['Single calculations without a garment. Each can hand its answer to one.'],
+    },
+  },
+  {
     path: /^\/wearers/,
     help: { title: 'Wearers', lines: ['Measurements are kept by date. A garment uses the newest of each.'] },
   },

@@ -15,7 +15,7 @@ export function GarmentRow({ line }: { line: GarmentLine }) {
           <Link href={`/garments/${line.id}?stage=${line.nextStage}`}>{line.name}</Link>
         </h3>
         <p className="soft small">
-          {[line.wearer, ...line.cloths].filter(Boolean).join(' · ') || 'nothing chosen yet'}
+          {[line.kind, line.wearer, ...line.cloths].filter(Boolean).join(' · ') || 'nothing chosen yet'}
         </p>
       </div>
       <StageDots stages={line.stages} current={line.nextStage} />

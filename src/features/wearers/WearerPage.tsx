@@ -1,23 +1,32 @@
 'use client';
 import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import {
   bodyFields,
-  bodyMeasures,
   measurementSetSpec,
   wearerSpec,
+  type BodyMeasure,
   type MeasurementSet,
   type Wearer,
 } from '@/core/facts/wearer';
 import type { StoredRecord } from '@/core/facts/records';
 import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
+import { tapeHabits, tapeTips } from '@/core/fit/tapeTips';
+import { catalogue } from '@/core/garments/catalogue';
 import { NameField } from '@/features/records/NameField';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { TextFactField } from '@/features/records/TextFactField';
+import { BodyDrawing } from '@/ui/BodyDrawing';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
+import { Fits } from './Fits';
 import { grownOptions } from './grownOptions';
+import { Usuals } from './Usuals';
 import styles from './WearerPage.module.css';
+
+const History = dynamic(() => import('./History').then((module) => module.History));
 
 const { fields } = wearerSpec;
 
@@ -83,21 +92,42 @@ function Inside({ initial, today }: { initial: StoredRecord<'wearer'>; today: st
         Snug, level, over what is worn underneath. A garment uses the newest of each; earlier ones stay.
         {old && <strong> The newest are old for this wearer.</strong>}
       </p>
-      {sets.map(([setId, set]) => (
-        <SetOf key={setId} wearerId={id} setId={setId} set={set} />
+      {sets.map(([setId, set], at) => (
+        <SetOf key={setId} wearerId={id} setId={setId} set={set} open={at === 0} />
       ))}
+      {sets.length > 1 && <History wearer={wearer} />}
+      <Fits id={id} wearer={wearer} />
+      <Usuals id={id} wearer={wearer} />
     </div>
   );
 }
 
-function SetOf({ wearerId, setId, set }: { wearerId: string; setId: string; set: MeasurementSet }) {
+function SetOf({
+  wearerId,
+  setId,
+  set,
+  open,
+}: {
+  wearerId: string;
+  setId: string;
+  set: MeasurementSet;
+  open: boolean;
+}) {
   const records = useRecords();
+  const [focused, setFocused] = useState<BodyMeasure>('bust');
   const base = `measurements.${setId}`;
   const put = (key: string, label: string) => (value: string | number | undefined) =>
     records.set('wearer', wearerId, label, { [`${base}.${key}`]: value });
   const fault = (key: string) => records.fault('wearer', wearerId, `${base}.${key}`);
+  const count = Object.values(set.values).filter((mm) => mm !== undefined).length;
   return (
-    <section className={styles.set} aria-label={`Measured on ${set.measuredOn}`}>
+    <details className={styles.set} open={open} aria-label={`Measured on ${set.measuredOn}`}>
+      <summary className={styles.summary}>
+        <strong>{set.measuredOn}</strong>{' '}
+        <span className="soft">
+          {set.how}, {count} measurements{set.note ? `: ${set.note}` : ''}
+        </span>
+      </summary>
       <div className={styles.when}>
         <TextFactField
           spec={measurementSetSpec.fields.measuredOn}
@@ -121,23 +151,60 @@ function SetOf({ wearerId, setId, set }: { wearerId: string; setId: string; set:
           Take away
         </Button>
       </div>
-      <div className={styles.values}>
-        {bodyMeasures.map((measure) => (
-          <LengthField
-            key={measure}
-            spec={bodyFields[measure]}
-            valueMm={set.values[measure]}
-            onChange={put(`values.${measure}`, `Measure: ${measure}`)}
-            fault={fault(`values.${measure}`)}
+      <div className={styles.taking}>
+        <div className={styles.groups}>
+          {measureGroups.map(({ label, measures }) => (
+            <fieldset key={label} className={styles.group}>
+              <legend>{label}</legend>
+              <div className={styles.values}>
+                {measures.map((measure) => (
+                  <div key={measure} onFocus={() => setFocused(measure)}>
+                    <LengthField
+                      spec={bodyFields[measure]}
+                      valueMm={set.values[measure]}
+                      onChange={put(`values.${measure}`, `Measure: ${measure}`)}
+                      fault={fault(`values.${measure}`)}
+                    />
+                  </div>
+                ))}
+              </div>
+            </fieldset>
+          ))}
+          <TextFactField
+            spec={measurementSetSpec.fields.note}
+            value={set.note}
+            onChange={put('note', 'Note')}
+            fault={fault('note')}
           />
-        ))}
-        <TextFactField
-          spec={measurementSetSpec.fields.note}
-          value={set.note}
-          onChange={put('note', 'Note')}
-          fault={fault('note')}
-        />
+        </div>
+        <aside className={styles.tape}>
+          <BodyDrawing chosen={focused} label={bodyFields[focused].label} />
+          <p>
+            <strong>{bodyFields[focused].label}.</strong> {tapeTips[focused]}
+          </p>
+          <p className="soft small">{tapeHabits}</p>
+          <p className="soft small">Needed by: {neededBy(focused)}.</p>
+        </aside>
       </div>
-    </section>
+    </details>
   );
 }
+
+/** Measurements in the order a tape goes about them. */
+const measureGroups: readonly { readonly label: string; readonly measures: readonly BodyMeasure[] }[] = [
+  { label: 'Head and neck', measures: ['head', 'neck'] },
+  {
+    label: 'Upper body',
+    measures: ['bust', 'highBust', 'underbust', 'cup', 'shoulder', 'strap', 'backLength'],
+  },
+  { label: 'Arms', measures: ['biceps', 'wrist', 'hand', 'armLength'] },
+  { label: 'Waist and hips', measures: ['waist', 'hip', 'lowHip', 'rise', 'pouch', 'loop'] },
+  { label: 'Legs', measures: ['thigh', 'legTop', 'knee', 'calf', 'ankle', 'foot', 'inseam'] },
+];
+
+/** The garments that want a measurement, in words. */
+const neededBy = (measure: BodyMeasure): string =>
+  Object.values(catalogue)
+    .filter(({ needs }) => needs.some((need) => need.measure === measure))
+    .map(({ label }) => label.toLowerCase())
+    .join(', ') || 'pattern lengths only';

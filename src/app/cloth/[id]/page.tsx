@@ -2,13 +2,22 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { getDatabase } from '@/server/database';
 import { ClothPage } from '@/features/cloth/ClothPage';
-import { recordView, today } from '@/server/views';
+import { choices, recordList, recordView, today } from '@/server/views';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Cloth' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
-  const cloth = recordView(getDatabase(), 'cloth', (await params).id);
+  const db = getDatabase();
+  const cloth = recordView(db, 'cloth', (await params).id);
   if (!cloth) notFound();
-  return <ClothPage key={cloth.id} cloth={cloth} today={today()} />;
+  return (
+    <ClothPage
+      key={cloth.id}
+      cloth={cloth}
+      others={recordList(db, 'cloth')}
+      wearers={choices(db, 'wearer')}
+      today={today()}
+    />
+  );
 }

@@ -1,0 +1,184 @@
+'use client';
+import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { useEffect, useState } from 'react';
+import { branchFit, branchPoints } from '@/core/cloth/readPulls';
+import { readClothOnce } from '@/core/cloth/readClothOnce';
+import { classLabels } from '@/core/cloth/stretchClass';
+import { verdictSentences } from '@/core/cloth/recoveryVerdict';
+import { formatQuantity } from '@/core/explain/display';
+import { createLedger } from '@/core/explain/ledger';
+import { kindIds, type KindId } from '@/core/facts/kindIds';
+import type { StoredRecord } from '@/core/facts/records';
+import { catalogue } from '@/core/garments/catalogue';
+import type { Verdict } from '@/core/plan/becoming';
+import type { Choice } from '@/core/views/pageViews';
+import { RequestRefused, request } from '@/features/records/api';
+import { PickField } from '@/ui/PickField';
+import table from '@/ui/table.module.css';
+import { useUnit } from '@/ui/unit';
+import { Answer, marginText } from './VerdictText';
+
+const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart));
+
+const COLUMNS = 4;
+type Answers = Readonly<Record<string, Readonly<Partial<Record<KindId, Verdict>>>>>;
+
+interface Props {
+  readonly cloths: readonly StoredRecord<'cloth'>[];
+  readonly wearers: readonly Choice[];
+}
+
+/** Several cloths side by side: what they stretch, their classes and curves, and what each can become. */
+export function ComparePage({ cloths, wearers }: Props) {
+  const { unit } = useUnit();
+  const [ids, setIds] = useState<readonly string[]>(cloths.slice(0, 3).map(({ id }) => id));
+  const [wearerId, setWearer] = useState(wearers[0]?.id ?? '');
+  const [answers, setAnswers] = useState<Answers>({});
+  const [trouble, setTrouble] = useState<string | undefined>(undefined);
+  const asked = ids.join(' ');
+  useEffect(() => {
+    let left = false;
+    const query = wearerId ? `?wearer=${encodeURIComponent(wearerId)}` : '';
+    const look = async (id: string) => {
+      const found = await request<readonly { kind: KindId; verdict: Verdict }[]>(
+        'GET',
+        `/api/becoming/cloth/${id}${query}`,
+      );
+      if (!left) {
+        setAnswers((before) => ({
+          ...before,
+          [id]: Object.fromEntries(found.map(({ kind, verdict }) => [kind, verdict])),
+        }));
+      }
+    };
+    Promise.all(asked.split(' ').filter(Boolean).map(look)).catch((error: unknown) => {
+      if (!(error instanceof RequestRefused)) throw error;
+      setTrouble(error.message);
+    });
+    return () => {
+      left = true;
+    };
+  }, [asked, wearerId]);
+  const find = (id: string) => cloths.find((one) => one.id === id)?.facts;
+  const shown = ids.flatMap((id) => {
+    const facts = find(id);
+    return facts ? [{ id, facts, reading: readClothOnce(createLedger(), 'cloth', facts, find) }] : [];
+  });
+  const put = (at: number, id: string) => {
+    const next = [...ids];
+    if (id) next[at] = id;
+    else next.splice(at, 1);
+    setIds([...new Set(next)]);
+  };
+  const share = (value: number | undefined) =>
+    value === undefined ? '—' : formatQuantity(value, 'share', unit);
+  const series = shown.flatMap(({ facts, reading }) => {
+    const way = reading.around ?? 'across';
+    const fit = branchFit(facts, way, 'loading', reading[way]?.stretch.value);
+    return fit?.ok
+      ? [{ name: facts.name, curve: fit.curve, points: branchPoints(facts, way, 'loading') }]
+      : [];
+  });
+  const rows: readonly { label: string; of: (one: (typeof shown)[number]) => React.ReactNode }[] = [
+    {
+      label: 'Stretch around',
+      of: ({ reading }) => share(reading.around && reading[reading.around]?.stretch.value),
+    },
+    {
+      label: 'Stretch the other way',
+      of: ({ reading }) => share(reading[reading.around === 'across' ? 'along' : 'across']?.stretch.value),
+    },
+    {
+      label: 'Comes back',
+      of: ({ reading }) => share(reading.around && reading[reading.around]?.recovery?.value),
+    },
+    {
+      label: 'Class',
+      of: ({ reading }) => (reading.stretchClass ? classLabels[reading.stretchClass] : 'not tested'),
+    },
+    { label: 'Good for', of: ({ reading }) => verdictSentences[reading.verdict] },
+    {
+      label: 'Weight',
+      of: ({ facts }) => (facts.weightGsm === undefined ? '—' : formatQuantity(facts.weightGsm, 'gsm', unit)),
+    },
+  ];
+  return (
+    <div style={{ display: 'grid', gap: 20 }}>
+      <div style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+        <h1>Compare cloths</h1>
+        <Link href="/cloth">Back to the shelf</Link>
+      </div>
+      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(190px, 1fr))', gap: 14 }}>
+        {Array.from({ length: Math.min(ids.length + 1, COLUMNS) }, (_, at) => (
+          <PickField
+            key={`${at}-${ids[at] ?? ''}`}
+            label={`Cloth ${at + 1}`}
+            value={ids[at] ?? ''}
+            options={cloths.map(({ id, facts }) => ({ id, name: facts.name }))}
+            empty={ids[at] ? 'take it out' : 'add another'}
+            onChange={(id) => put(at, id)}
+          />
+        ))}
+        <PickField label="Made for" value={wearerId} options={wearers} empty="anybody" onChange={setWearer} />
+      </div>
+      {trouble && <p role="alert">{trouble}</p>}
+      <div className={table.scroll}>
+        <table className={table.table}>
+          <thead>
+            <tr>
+              <th style={{ width: 210 }}>
+                <span className="visuallyHidden">What</span>
+              </th>
+              {shown.map(({ id, facts }) => (
+                <th key={id}>
+                  <Link href={`/cloth/${id}`}>{facts.name}</Link>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map(({ label, of }) => (
+              <tr key={label}>
+                <td>{label}</td>
+                {shown.map((one) => (
+                  <td key={one.id}>{of(one)}</td>
+                ))}
+              </tr>
+            ))}
+            {kindIds.map((kind) => (
+              <tr key={kind}>
+                <td>{catalogue[kind].label}</td>
+                {shown.map(({ id }) => {
+                  const verdict = answers[id]?.[kind];
+                  return (
+                    <td key={id}>
+                      {verdict ? (
+                        <>
+                          <Answer answer={verdict.answer} />{' '}
+                          <span className="soft small">{marginText(verdict)}</span>
+                        </>
+                      ) : (
+                        '…'
+                      )}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {series.length > 0 ? (
+        <section>
+          <h2>How hard they pull</h2>
+          <CurveChart series={series} heightPx={280} />
+        </section>
+      ) : (
+        <p className="soft">
+          None of these has a pull curve: hang weights on a strip to compare how hard they pull.
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { FEWEST_POINTS, tensionOfWeight } from '@/core/cloth/pullCurve';
+import { pullPointSpec, pullSpec, type ClothDirection, type PullPoint } from '@/core/facts/cloth';
+import { formatQuantity } from '@/core/explain/display';
+import { useRecords } from '@/features/records/RecordsProvider';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { LengthField } from '@/ui/LengthField';
+import { NumberField } from '@/ui/NumberField';
+import { useUnit } from '@/ui/unit';
+
+const { fields } = pullSpec;
+const point = pullPointSpec.fields;
+
+interface Row {
+  readonly massG: number | undefined;
+  readonly lengthMm: number | undefined;
+  readonly branch: PullPoint['branch'];
+}
+
+const EMPTY: Row = { massG: undefined, lengthMm: undefined, branch: 'loading' };
+
+/** Weights hung on a strip, one reading a row; the pull is kept whole. */
+export function HangWeights({
+  clothId,
+  direction,
+  today,
+}: {
+  clothId: string;
+  direction: ClothDirection;
+  today: string;
+}) {
+  const { unit } = useUnit();
+  const records = useRecords();
+  const [widthMm, setWidth] = useState<number | undefined>(50);
+  const [restMm, setRest] = useState<number | undefined>(100);
+  const [rows, setRows] = useState<readonly Row[]>([EMPTY, EMPTY, EMPTY]);
+  const [round, setRound] = useState(0);
+  const put = (at: number, change: Partial<Row>) =>
+    setRows(rows.map((row, nth) => (nth === at ? { ...row, ...change } : row)));
+  const whole = rows.filter(
+    (row): row is { massG: number; lengthMm: number; branch: Row['branch'] } =>
+      row.massG !== undefined && row.lengthMm !== undefined,
+  );
+  const short = whole.find((row) => restMm !== undefined && row.lengthMm < restMm - 1);
+  const enough = whole.filter(({ branch }) => branch === 'loading').length >= FEWEST_POINTS;
+  const keep = () => {
+    const points = Object.fromEntries(whole.map((row, at) => [`r${at + 1}`, row]));
+    records.set('cloth', clothId, `Pull curve ${direction}`, {
+      [`pulls.${crypto.randomUUID()}`]: {
+        direction,
+        pulledOn: today,
+        by: 'weights',
+        widthMm,
+        restMm,
+        points,
+      },
+    });
+    setRows([EMPTY, EMPTY, EMPTY]);
+    setRound(round + 1);
+  };
+  return (
+    <div key={round} style={{ display: 'grid', gap: 12 }}>
+      <p className="soft small">
+        Cut a strip along the direction, clip it at both ends, mark its rest length. Hang a weight, read the
+        length, take the next. Three are enough; six read better.
+      </p>
+      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(2, minmax(0, 190px))', gap: 12 }}>
+        <LengthField spec={fields.widthMm} valueMm={widthMm} onChange={setWidth} required />
+        <LengthField spec={fields.restMm} valueMm={restMm} onChange={setRest} required />
+      </div>
+      {rows.map((row, at) => (
+        <div
+          key={at}
+          style={{
+            display: 'grid',
+            gridTemplateColumns: 'repeat(2, minmax(0, 190px)) auto auto',
+            gap: 12,
+            alignItems: 'center',
+          }}
+        >
+          <NumberField
+            spec={point.massG}
+            label={`Weight ${at + 1}`}
+            value={row.massG}
+            onChange={(massG) => put(at, { massG })}
+          />
+          <LengthField
+            spec={point.lengthMm}
+            label={`Length ${at + 1}`}
+            valueMm={row.lengthMm}
+            onChange={(lengthMm) => put(at, { lengthMm })}
+          />
+          <ChoiceRow
+            legend={`Reading ${at + 1}`}
+            value={row.branch}
+            options={[
+              { value: 'loading', label: 'adding' },
+              { value: 'unloading', label: 'taking off' },
+            ]}
+            onChange={(branch) => put(at, { branch })}
+          />
+          <span className="soft small">
+            {row.massG !== undefined && widthMm
+              ? formatQuantity(tensionOfWeight(row.massG, widthMm), 'nPerM', unit)
+              : ''}
+          </span>
+        </div>
+      ))}
+      {short && <p role="alert">A length is shorter than at rest: read it again.</p>}
+      <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
+        <Button size="small" onClick={() => setRows([...rows, EMPTY])} disabled={rows.length >= 24}>
+          Another weight
+        </Button>
+        <Button
+          variant="outlined"
+          disabled={!enough || short !== undefined || !widthMm || !restMm}
+          onClick={keep}
+        >
+          Keep this pull curve
+        </Button>
+        {!enough && <span className="soft small">Three weights with their lengths make a curve.</span>}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,130 @@
+'use client';
+import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { branchFit, branchPoints } from '@/core/cloth/readPulls';
+import type { Cloth, ClothDirection } from '@/core/facts/cloth';
+import type { ClothPlan } from '@/core/plan/types';
+import { useRecords } from '@/features/records/RecordsProvider';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import styles from './ClothPage.module.css';
+import { HangWeights } from './HangWeights';
+
+const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart));
+const GaugePull = dynamic(() => import('./GaugePull').then((module) => module.GaugePull));
+
+interface Props {
+  readonly id: string;
+  readonly cloth: Cloth;
+  readonly reading: ClothPlan;
+  readonly today: string;
+}
+
+/** The pull curve: weights hung on a strip, or a gauge; the curve through the readings, and its residuals. */
+export function PullCurve({ id, cloth, reading, today }: Props) {
+  const records = useRecords();
+  const [direction, setDirection] = useState<ClothDirection>(reading.around ?? 'across');
+  const [how, setHow] = useState<'weights' | 'gauge'>('weights');
+  const plan = reading[direction];
+  const pulls = Object.entries(cloth.pulls ?? {}).filter(([, pull]) => pull.direction === direction);
+  const fit = branchFit(cloth, direction, 'loading', comfortable(reading, direction, cloth));
+  const back = branchFit(cloth, direction, 'unloading', comfortable(reading, direction, cloth));
+  const worst = fit?.ok ? Math.max(...fit.curve.residuals.map(Math.abs)) : 0;
+  return (
+    <section style={{ display: 'grid', gap: 14 }}>
+      <div className={styles.head}>
+        <h2>How hard it pulls</h2>
+        <span className="soft small">
+          only for pressure, and for fabrics that are much firmer than others
+        </span>
+      </div>
+      <div style={{ display: 'flex', gap: 24, flexWrap: 'wrap' }}>
+        <ChoiceRow
+          legend="The strip runs"
+          value={direction}
+          options={[
+            { value: 'across', label: 'across' },
+            { value: 'along', label: 'along' },
+          ]}
+          onChange={setDirection}
+        />
+        <ChoiceRow
+          legend="Pulled by"
+          value={how}
+          options={[
+            { value: 'weights', label: 'weights hung on it' },
+            { value: 'gauge', label: 'a pull gauge' },
+          ]}
+          onChange={setHow}
+        />
+      </div>
+      {how === 'weights' ? (
+        <HangWeights key={direction} clothId={id} direction={direction} today={today} />
+      ) : (
+        <GaugePull key={direction} clothId={id} direction={direction} today={today} />
+      )}
+      {fit && !fit.ok && (
+        <p role="alert" style={{ color: 'var(--demand)' }}>
+          {fit.sentence}
+        </p>
+      )}
+      {fit?.ok && (
+        <>
+          <CurveChart
+            series={[
+              { name: 'pulled', curve: fit.curve, points: branchPoints(cloth, direction, 'loading') },
+              ...(back?.ok
+                ? [
+                    {
+                      name: 'let go again',
+                      curve: back.curve,
+                      points: branchPoints(cloth, direction, 'unloading'),
+                    },
+                  ]
+                : []),
+            ]}
+          />
+          <p>
+            {plan?.tension && (
+              <>
+                At its comfortable stretch it pulls <ExplainedNumber id={plan.tension} />;{' '}
+              </>
+            )}
+            {plan?.k && (
+              <>
+                it stiffens with the power <ExplainedNumber id={plan.k} />.{' '}
+              </>
+            )}
+            <span className="soft">
+              {fit.curve.kind === 'power'
+                ? 'A power law through the readings (few of them)'
+                : 'Read between the points (monotone cubic); the power law beside it'}
+              ; the readings lie within {Math.round(worst * 100)} % of the power law. Pulling and letting go
+              are kept apart.
+            </span>
+          </p>
+        </>
+      )}
+      {pulls.map(([pullId, pull]) => (
+        <p key={pullId} className="soft small">
+          {pull.pulledOn}, by {pull.by}: {Object.keys(pull.points).length} readings{' '}
+          <Button
+            size="small"
+            onClick={() => records.set('cloth', id, 'Discard a pull curve', { [`pulls.${pullId}`]: null })}
+          >
+            Discard this pull
+          </Button>
+        </p>
+      ))}
+    </section>
+  );
+}
+
+/** The comfortable stretch of the hand test that way, where it was tested. */
+function comfortable(reading: ClothPlan, direction: ClothDirection, cloth: Cloth): number | undefined {
+  const tests = Object.values(cloth.tests).filter((test) => test.direction === direction);
+  if (!reading[direction] || tests.length === 0) return undefined;
+  const values = tests.map((test) => test.pulledMm / test.restMm - 1).sort((a, b) => a - b);
+  return values[Math.floor(values.length / 2)];
+}

@@ -1,0 +1,79 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Verdict } from '@/core/plan/becoming';
+import { Answer, VerdictText, marginText } from '@/features/cloth/VerdictText';
+import { RequestRefused, request } from '@/features/records/api';
+import { useRecords } from '@/features/records/RecordsProvider';
+import table from '@/ui/table.module.css';
+import { useGarment } from './useGarment';
+
+interface ClothFor {
+  readonly id: string;
+  readonly name: string;
+  readonly verdict: Verdict;
+}
+
+/** The shelf, held against this garment: which cloths could make it, best first. */
+export function ClothsForGarment() {
+  const { id, garment, set } = useGarment();
+  const records = useRecords();
+  const [found, setFound] = useState<readonly ClothFor[] | undefined>(undefined);
+  const [trouble, setTrouble] = useState<string | undefined>(undefined);
+  const look = async () => {
+    try {
+      await records.flush();
+      setFound(await request<readonly ClothFor[]>('GET', `/api/becoming/garment/${id}`));
+      setTrouble(undefined);
+    } catch (error) {
+      if (!(error instanceof RequestRefused)) throw error;
+      setTrouble(error.message);
+    }
+  };
+  return (
+    <section style={{ display: 'grid', gap: 10 }}>
+      <h2>Which cloths could make it</h2>
+      <div>
+        <Button variant="outlined" onClick={() => void look()}>
+          {found ? 'Look again' : 'Hold the shelf against it'}
+        </Button>
+      </div>
+      {trouble && <p role="alert">{trouble}</p>}
+      {found && (
+        <div className={table.scroll}>
+          <table className={table.table} aria-label="Cloths for this garment">
+            <tbody>
+              {found.map(({ id: clothId, name, verdict }) => (
+                <tr key={clothId} data-answer={verdict.answer}>
+                  <td style={{ width: 170 }}>
+                    <strong>{name}</strong>
+                  </td>
+                  <td style={{ width: 90 }}>
+                    <Answer answer={verdict.answer} />
+                    <p className="soft small">{marginText(verdict)}</p>
+                  </td>
+                  <td>
+                    <VerdictText verdict={verdict} />
+                  </td>
+                  <td style={{ width: 110 }}>
+                    {clothId === garment.outerClothId ? (
+                      <span className="soft">chosen</span>
+                    ) : (
+                      <Button
+                        size="small"
+                        onClick={() => set('Cloth', { outerClothId: clothId })}
+                        aria-label={`Take ${name}`}
+                      >
+                        Take it
+                      </Button>
+                    )}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </section>
+  );
+}

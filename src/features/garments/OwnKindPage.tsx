@@ -1,0 +1,276 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { ownKindSpec, type OwnKind } from '@/core/facts/ownKind';
+import type { StoredRecord } from '@/core/facts/records';
+import { bodyFields, bodyMeasures, type BodyMeasure } from '@/core/facts/wearer';
+import { catalogue } from '@/core/garments/catalogue';
+import { drawGarment } from '@/core/garments/drawings/drawGarment';
+import { kindOf } from '@/core/garments/kindOf';
+import { NameField } from '@/features/records/NameField';
+import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
+import { RemoveButton } from '@/features/records/RemoveButton';
+import { TextFactField } from '@/features/records/TextFactField';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { GarmentDrawing } from '@/ui/GarmentDrawing';
+import { NumberField } from '@/ui/NumberField';
+import { PickField } from '@/ui/PickField';
+import { TextBox } from '@/ui/TextBox';
+import table from '@/ui/table.module.css';
+
+const { fields } = ownKindSpec;
+type What = 'zone' | 'edge' | 'piece';
+const WORDS: Readonly<Record<What, { many: string; add: string; map: 'zones' | 'edges' | 'pieces' }>> = {
+  zone: { many: 'Zones', add: 'Add a zone', map: 'zones' },
+  edge: { many: 'Edges', add: 'Add an edge', map: 'edges' },
+  piece: { many: 'Pieces', add: 'Add a piece', map: 'pieces' },
+};
+const START = {
+  zone: { label: 'New zone', measure: 'waist', axis: 'around', seamEdges: 4, at: 0.5 },
+  edge: { label: 'New edge', finish: 'hem', at: 0.8 },
+  piece: { label: 'New piece', count: 1, cloth: 'outer' },
+} as const;
+
+/** A person's own version of a garment: what it has, taken away, renamed and added, beside its drawing. */
+export function OwnKindPage({ ownKind }: { ownKind: StoredRecord<'ownKind'> }) {
+  return (
+    <RecordsProvider records={[ownKind]}>
+      <Inside initial={ownKind} />
+    </RecordsProvider>
+  );
+}
+
+function Inside({ initial }: { initial: StoredRecord<'ownKind'> }) {
+  const records = useRecords();
+  const { id } = initial;
+  const own = records.facts('ownKind', id) ?? initial.facts;
+  const set = (label: string, changes: Readonly<Record<string, unknown>>) =>
+    records.set('ownKind', id, label, changes);
+  const kind = kindOf({ kind: own.base }, own);
+  const [chosen, setChosen] = useState<string | undefined>(undefined);
+  return (
+    <div style={{ display: 'grid', gap: 20 }}>
+      <div style={{ display: 'flex', justifyContent: 'space-between', gap: 12 }}>
+        <NameField
+          label="Name of your kind"
+          value={own.name}
+          fault={records.fault('ownKind', id, 'name')}
+          onChange={(name) => set('Name', { name })}
+        />
+        <RemoveButton kind="ownKind" id={id} back="/garments/new" />
+      </div>
+      <p className="soft">
+        Made from: {catalogue[own.base].label.toLowerCase()}. What is taken away here is left out of every
+        garment of this kind; the catalogue’s own stays as it is.
+      </p>
+      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(320px, 1fr))', gap: 30 }}>
+        <div style={{ display: 'grid', gap: 14, alignContent: 'start' }}>
+          <GarmentDrawing
+            drawing={drawGarment(own.base, {}, own)}
+            parts={[
+              ...kind.zones.map((one) => ({ part: `zone-${one.id}`, label: `${one.label}, zone` })),
+              ...kind.edges.map((one) => ({ part: `edge-${one.id}`, label: `${one.label}, edge` })),
+            ]}
+            chosen={chosen}
+            onChoose={setChosen}
+            widthPx={320}
+          />
+          <TextFactField
+            spec={fields.notes}
+            value={own.notes}
+            onChange={(notes) => set('Notes', { notes })}
+            fault={records.fault('ownKind', id, 'notes')}
+            multiline
+          />
+        </div>
+        <div style={{ display: 'grid', gap: 22, alignContent: 'start' }}>
+          {(['zone', 'edge', 'piece'] as const).map((what) => (
+            <Parts key={what} what={what} own={own} set={set} />
+          ))}
+        </div>
+      </div>
+    </div>
+  );
+}
+
+interface PartsProps {
+  readonly what: What;
+  readonly own: OwnKind;
+  readonly set: (label: string, changes: Readonly<Record<string, unknown>>) => void;
+}
+
+function Parts({ what, own, set }: PartsProps) {
+  const { many, add, map } = WORDS[what];
+  const base: readonly { id: string; label: string }[] = catalogue[own.base][map];
+  const added = Object.entries(own[map] as Readonly<Record<string, { label: string }>>);
+  return (
+    <section>
+      <h2>{many}</h2>
+      <table className={table.table}>
+        <thead>
+          <tr>
+            <th>Name</th>
+            <th style={{ width: 150 }}>
+              <span className="visuallyHidden">What to do</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {base.map((part) => {
+            const key = `${what}-${part.id}`;
+            const gone = own.without[key] === true;
+            return (
+              <tr key={key}>
+                <td>
+                  {gone ? (
+                    <s className="soft">{part.label}</s>
+                  ) : (
+                    <PartName
+                      label={`Name of ${part.label.toLowerCase()}`}
+                      value={own.renamed[key]?.label ?? part.label}
+                      onChange={(label) =>
+                        set('Rename', { [`renamed.${key}`]: label === part.label ? null : { label } })
+                      }
+                    />
+                  )}
+                </td>
+                <td>
+                  <Button
+                    size="small"
+                    onClick={() =>
+                      set(gone ? 'Put back' : 'Take away', { [`without.${key}`]: gone ? null : true })
+                    }
+                  >
+                    {gone ? 'Put back' : 'Take away'}
+                  </Button>
+                </td>
+              </tr>
+            );
+          })}
+          {added.map(([key, part]) => (
+            <tr key={key}>
+              <td>
+                <PartName
+                  label={`Name of ${part.label.toLowerCase()}`}
+                  value={part.label}
+                  onChange={(label) => set('Rename', { [`${map}.${key}.label`]: label })}
+                />
+                {what === 'zone' && <ZoneFields own={own} id={key} set={set} />}
+                {what === 'edge' && <EdgeFields own={own} id={key} set={set} />}
+                {what === 'piece' && <PieceFields own={own} id={key} set={set} />}
+              </td>
+              <td>
+                <Button size="small" onClick={() => set('Take away', { [`${map}.${key}`]: null })}>
+                  Take away
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <Button
+        size="small"
+        onClick={() => set(add, { [`${map}.own-${crypto.randomUUID().slice(0, 8)}`]: START[what] })}
+      >
+        {add}
+      </Button>
+    </section>
+  );
+}
+
+function PartName({
+  label,
+  value,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+}) {
+  const [typed, setTyped] = useState<string | undefined>(undefined);
+  const text = typed ?? value;
+  const fine = text.trim() !== '' && text.length <= 60;
+  return (
+    <TextBox
+      label={label}
+      value={text}
+      trouble={fine ? undefined : 'Give it a name of at most 60 characters.'}
+      onType={(next) => {
+        setTyped(next);
+        if (next.trim() !== '' && next.length <= 60) onChange(next);
+      }}
+      onLeave={() => fine && setTyped(undefined)}
+    />
+  );
+}
+
+type FieldsProps = Pick<PartsProps, 'own' | 'set'> & { readonly id: string };
+
+function ZoneFields({ own, id, set }: FieldsProps) {
+  const zone = own.zones[id];
+  if (!zone) return null;
+  const spec = fields.zones.of.fields;
+  const put = (key: string) => (value: unknown) => set('Zone', { [`zones.${id}.${key}`]: value });
+  return (
+    <div style={{ display: 'grid', gap: 12, paddingTop: 8 }}>
+      <PickField
+        label="Measured at"
+        value={zone.measure}
+        options={bodyMeasures.map((measure: BodyMeasure) => ({
+          id: measure,
+          name: bodyFields[measure].label,
+        }))}
+        empty="choose a measurement"
+        onChange={(measure) => measure && put('measure')(measure)}
+      />
+      <ChoiceRow
+        legend="Runs"
+        value={zone.axis}
+        options={[
+          { value: 'around', label: 'around the body' },
+          { value: 'along', label: 'along it' },
+        ]}
+        onChange={put('axis')}
+      />
+      <NumberField spec={spec.seamEdges} value={zone.seamEdges} required onChange={put('seamEdges')} />
+      <NumberField spec={spec.at} value={zone.at} required onChange={put('at')} />
+    </div>
+  );
+}
+
+function EdgeFields({ own, id, set }: FieldsProps) {
+  const edge = own.edges[id];
+  if (!edge) return null;
+  const spec = fields.edges.of.fields;
+  const put = (key: string) => (value: unknown) => set('Edge', { [`edges.${id}.${key}`]: value });
+  return (
+    <div style={{ display: 'grid', gap: 12, paddingTop: 8 }}>
+      <PickField
+        label="Finished with"
+        value={edge.finish}
+        options={spec.finish.options.map((finish) => ({ id: finish, name: finish }))}
+        empty="choose a finish"
+        onChange={(finish) => finish && put('finish')(finish)}
+      />
+      <NumberField spec={spec.at} value={edge.at} required onChange={put('at')} />
+    </div>
+  );
+}
+
+function PieceFields({ own, id, set }: FieldsProps) {
+  const piece = own.pieces[id];
+  if (!piece) return null;
+  const spec = fields.pieces.of.fields;
+  const put = (key: string) => (value: unknown) => set('Piece', { [`pieces.${id}.${key}`]: value });
+  return (
+    <div style={{ display: 'grid', gap: 12, paddingTop: 8 }}>
+      <NumberField spec={spec.count} value={piece.count} required onChange={put('count')} />
+      <ChoiceRow
+        legend="Cut from"
+        value={piece.cloth}
+        options={spec.cloth.options.map((cloth) => ({ value: cloth, label: cloth }))}
+        onChange={put('cloth')}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,183 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useMemo, useState } from 'react';
+import { adaptationIds, adaptations, type AdaptationId } from '@/core/adapt/adaptations';
+import type { StoredRecord } from '@/core/facts/records';
+import { latestMeasures } from '@/core/fit/latestMeasures';
+import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
+import { NumberField } from '@/ui/NumberField';
+import { NumbersProvider } from '@/ui/numbers';
+import { PickField } from '@/ui/PickField';
+import styles from './AdaptPage.module.css';
+import { DraftDrawing, DraftTiles } from './DraftDrawing';
+
+interface Props {
+  readonly wearers: readonly StoredRecord<'wearer'>[];
+  readonly patterns: readonly StoredRecord<'pattern'>[];
+  readonly today: string;
+}
+
+/** Adaptations of a pattern: their measures, their numbers, and a drawing to scale that can be printed. */
+export function AdaptPage(props: Props) {
+  return (
+    <RecordsProvider records={props.patterns}>
+      <Inside {...props} />
+    </RecordsProvider>
+  );
+}
+
+type Values = Readonly<Record<string, number>>;
+
+function Inside({ wearers, patterns, today }: Props) {
+  const [which, setWhich] = useState<AdaptationId>('raglan');
+  const [typed, setTyped] = useState<Readonly<Record<string, Values>>>({});
+  const [round, setRound] = useState(0);
+  const adaptation = adaptations[which];
+  const values: Values = useMemo(
+    () => ({ ...adaptation.usual, ...typed[which] }),
+    [adaptation.usual, typed, which],
+  );
+  const drafted = useMemo(() => adaptation.draft(values), [adaptation, values]);
+  const put = (changes: Values) => setTyped({ ...typed, [which]: { ...typed[which], ...changes } });
+  const take = (changes: Values) => {
+    put(changes);
+    setRound(round + 1);
+  };
+  const fromWearer = (id: string) => {
+    const wearer = wearers.find((one) => one.id === id)?.facts;
+    if (!wearer) return;
+    const latest = latestMeasures(wearer);
+    take(
+      Object.fromEntries(
+        Object.entries(adaptation.fromBody).flatMap(([field, measure]) => {
+          const mm = latest[measure]?.mm;
+          return mm === undefined ? [] : [[field, mm]];
+        }),
+      ),
+    );
+  };
+  return (
+    <>
+      <div className={styles.screen}>
+        <div className={styles.head}>
+          <h1>Adapt a pattern</h1>
+          <Link href="/patterns">Back to the patterns</Link>
+        </div>
+        <ChoiceRow
+          legend="What to do"
+          value={which}
+          options={adaptationIds.map((id) => ({ value: id, label: adaptations[id].label }))}
+          onChange={setWhich}
+        />
+        <p className="soft">{adaptation.about} Finished measures, without seam allowances.</p>
+        <div className={styles.columns}>
+          <div key={`${which}-${round}`} className={styles.fields}>
+            {Object.keys(adaptation.fromBody).length > 0 && (
+              <PickField
+                label="Take the body’s measures from"
+                value=""
+                options={wearers.map(({ id, facts }) => ({ id, name: facts.name }))}
+                empty="nobody: typed below"
+                onChange={fromWearer}
+              />
+            )}
+            {Object.entries(adaptation.fields).map(([key, spec]) =>
+              spec.quantity === 'lengthMm' ? (
+                <LengthField
+                  key={key}
+                  spec={spec}
+                  valueMm={values[key]}
+                  required
+                  onChange={(mm) => mm !== undefined && put({ [key]: mm })}
+                />
+              ) : (
+                <NumberField
+                  key={key}
+                  spec={spec}
+                  value={values[key]}
+                  required
+                  onChange={(value) => value !== undefined && put({ [key]: value })}
+                />
+              ),
+            )}
+          </div>
+          <div className={styles.result}>
+            {drafted.ok ? (
+              <NumbersProvider numbers={drafted.draft.numbers}>
+                <DraftDrawing pieces={drafted.draft.pieces} />
+                <dl className={styles.pairs}>
+                  {drafted.draft.shown.map((id) => (
+                    <div key={id}>
+                      <dt>{drafted.draft.numbers[id]?.label}</dt>
+                      <dd>
+                        <ExplainedNumber id={id} />
+                      </dd>
+                    </div>
+                  ))}
+                </dl>
+                <div style={{ display: 'flex', gap: 12, flexWrap: 'wrap' }}>
+                  <Button variant="contained" onClick={() => window.print()}>
+                    Print it to scale
+                  </Button>
+                </div>
+                <Keep which={which} values={values} patterns={patterns} today={today} onTake={take} />
+              </NumbersProvider>
+            ) : (
+              <p role="alert" style={{ color: 'var(--demand)' }}>
+                {drafted.sentence}
+              </p>
+            )}
+          </div>
+        </div>
+      </div>
+      {drafted.ok && <DraftTiles title={adaptation.label} pieces={drafted.draft.pieces} />}
+    </>
+  );
+}
+
+/** Keeps an adaptation with its pattern, and takes a kept one up again. */
+function Keep({
+  which,
+  values,
+  patterns,
+  today,
+  onTake,
+}: {
+  which: AdaptationId;
+  values: Values;
+  patterns: readonly StoredRecord<'pattern'>[];
+  today: string;
+  onTake: (values: Values) => void;
+}) {
+  const records = useRecords();
+  const [patternId, setPattern] = useState('');
+  const pattern = records.facts('pattern', patternId);
+  const kept = Object.entries(pattern?.adapted ?? {}).filter(([, one]) => one.what === which);
+  const keep = () =>
+    records.set('pattern', patternId, 'Keep an adaptation', {
+      [`adapted.${which}-${crypto.randomUUID().slice(0, 8)}`]: { what: which, keptOn: today, values },
+    });
+  return (
+    <div className={styles.keep}>
+      <PickField
+        label="Keep it with a pattern"
+        value={patternId}
+        options={patterns.map(({ id, facts }) => ({ id, name: facts.name }))}
+        empty="choose the pattern"
+        onChange={setPattern}
+      />
+      <Button variant="outlined" disabled={!pattern} onClick={keep}>
+        Keep it
+      </Button>
+      {kept.map(([key, one]) => (
+        <Button key={key} size="small" onClick={() => onTake(one.values)}>
+          Take up the one of {one.keptOn}
+        </Button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+import { useState } from 'react';
+import { MAX_SIZE_TABLE_BYTES, decodeTable, readSizeTable, type RowFault } from '@/core/formats/sizeTable';
+import type { PatternSize } from '@/core/facts/pattern';
+import { useUnit } from '@/ui/unit';
+
+/** Reads a size table from a CSV file; every fault by its row, and nothing taken in part. */
+export function BringTable({ onRead }: { onRead: (sizes: Readonly<Record<string, PatternSize>>) => void }) {
+  const { unit } = useUnit();
+  const [faults, setFaults] = useState<readonly RowFault[]>([]);
+  const bring = async (file: File | undefined) => {
+    if (!file) return;
+    if (file.size > MAX_SIZE_TABLE_BYTES) {
+      return setFaults([
+        { row: 0, sentence: 'This file is larger than any size table: choose the table alone.' },
+      ]);
+    }
+    const text = decodeTable(new Uint8Array(await file.arrayBuffer()));
+    if (text === undefined) {
+      return setFaults([
+        {
+          row: 0,
+          sentence: 'The letters of this file cannot be read: save it as UTF-8 and choose it again.',
+        },
+      ]);
+    }
+    const read = readSizeTable(text, unit);
+    if (read.ok) {
+      setFaults([]);
+      onRead(read.sizes);
+    } else setFaults(read.faults);
+  };
+  return (
+    <div style={{ display: 'grid', gap: 8 }}>
+      <p className="soft small">
+        One row a size; the first column its name, each other a measurement with its unit in the heading, such
+        as “Bust (cm)”. Without a unit, {unit === 'cm' ? 'centimetres' : 'inches'}. It takes the place of the
+        table above, and can be undone.
+      </p>
+      <input
+        type="file"
+        accept=".csv,.tsv,.txt,text/csv"
+        aria-label="Size table file"
+        onChange={(event) => {
+          void bring(event.target.files?.[0]);
+          event.target.value = '';
+        }}
+      />
+      {faults.length > 0 && (
+        <div
+          role="alert"
+          style={{
+            background: 'var(--demand-tint)',
+            color: 'var(--on-demand-tint)',
+            padding: '10px 14px',
+            borderRadius: 8,
+          }}
+        >
+          <p>
+            <strong>Nothing was brought in.</strong>
+          </p>
+          {faults.map(({ row, sentence }, at) => (
+            <p key={at}>
+              {row > 0 && `Row ${row}: `}
+              {sentence}
+            </p>
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}

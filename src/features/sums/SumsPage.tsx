@@ -1,0 +1,105 @@
+'use client';
+import { useMemo, useState } from 'react';
+import type { StoredRecord } from '@/core/facts/records';
+import type { SumValues } from '@/core/sums/sum';
+import { sumIds, sums, type SumId } from '@/core/sums/sums';
+import type { Choice } from '@/core/views/pageViews';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
+import { NumberField } from '@/ui/NumberField';
+import { NumbersProvider } from '@/ui/numbers';
+import { SendResult } from './SendResult';
+import { SizeSum } from './SizeSum';
+import styles from './SumsPage.module.css';
+
+interface Props {
+  readonly garments: readonly Choice[];
+  readonly patterns: readonly StoredRecord<'pattern'>[];
+  readonly wearers: readonly StoredRecord<'wearer'>[];
+}
+
+const LABELS = [
+  ...sumIds.map((id) => ({ value: id, label: sums[id].label })),
+  { value: 'size', label: 'Pattern size' },
+] as const;
+type Which = SumId | 'size';
+
+/** Single calculations without a garment; each can hand its answer to one. */
+export function SumsPage({ garments, patterns, wearers }: Props) {
+  const [which, setWhich] = useState<Which>('stretch');
+  return (
+    <div className={styles.page}>
+      <h1>Sums</h1>
+      <ChoiceRow
+        legend="What to work out"
+        value={which}
+        options={LABELS as readonly { value: Which; label: string }[]}
+        onChange={setWhich}
+      />
+      {which === 'size' ? (
+        <SizeSum patterns={patterns} wearers={wearers} garments={garments} />
+      ) : (
+        <OneSum key={which} id={which} garments={garments} />
+      )}
+    </div>
+  );
+}
+
+function OneSum({ id, garments }: { id: SumId; garments: readonly Choice[] }) {
+  const sum = sums[id];
+  const [values, setValues] = useState<SumValues>(sum.usual);
+  const worked = useMemo(() => sum.work(values), [sum, values]);
+  const put = (key: string) => (value: number | undefined) =>
+    setValues((before) => ({ ...before, [key]: value }));
+  return (
+    <>
+      <p className="soft">{sum.about}</p>
+      <div className={styles.columns}>
+        <div className={styles.fields}>
+          {Object.entries(sum.fields).map(([key, spec]) => {
+            const optional = sum.optional.includes(key);
+            const label = optional ? `${spec.label} (optional)` : spec.label;
+            return spec.quantity === 'lengthMm' ? (
+              <LengthField
+                key={key}
+                spec={spec}
+                label={label}
+                valueMm={values[key]}
+                required={!optional}
+                onChange={put(key)}
+              />
+            ) : (
+              <NumberField
+                key={key}
+                spec={spec}
+                label={label}
+                value={values[key]}
+                required={!optional}
+                onChange={put(key)}
+              />
+            );
+          })}
+        </div>
+        <div className={styles.result} aria-live="polite">
+          {worked.ok ? (
+            <NumbersProvider numbers={worked.numbers}>
+              {worked.shown.map((shown, at) => (
+                <div key={shown} className={at === 0 ? styles.first : styles.other}>
+                  <span className="soft">{worked.numbers[shown]?.label}</span>
+                  <strong>
+                    <ExplainedNumber id={shown} />
+                  </strong>
+                </div>
+              ))}
+              {worked.says && <p>{worked.says}</p>}
+              <SendResult result={worked.result} garments={garments} sum={sum.label} />
+            </NumbersProvider>
+          ) : (
+            <p className="soft">{worked.sentence}</p>
+          )}
+        </div>
+      </div>
+    </>
+  );
+}
