@@ -12,7 +12,7 @@ export const raglanSpec = record('Raglan from a tee', {
   neckBackMm: lengthMm('Depth of the back neck', 5, 200, [10, 60]),
   shoulderMm: lengthMm('Shoulder seam', 40, 250, [60, 180]),
   slopeRad: numberOf('radians', 'Slope of the shoulder', 0, 0.8),
-  armholeMm: lengthMm('Depth of the armhole, from the neck point', 100, 450, [140, 320]),
+  armholeMm: lengthMm('Armhole depth, from the neck point', 100, 450, [140, 320]),
   bicepsMm: lengthMm('Sleeve at the underarm, all round', 120, 900, [180, 560]),
   sleeveMm: lengthMm('Sleeve, from the shoulder point', 80, 900, [200, 700]),
   wristMm: lengthMm('Wrist', 80, 400, [110, 230]),
@@ -47,6 +47,8 @@ interface BodySide {
   readonly raglan: readonly Point[];
   /** The raglan point as it lies on the sleeve, whose middle line is the shoulder. */
   readonly onSleeve: Point;
+  /** The neck edge that goes with the sleeve, from the neck point to the raglan point. */
+  readonly neckOnSleeve: readonly Point[];
   readonly chord: number;
 }
 
@@ -166,16 +168,17 @@ function bodySide(facts: RaglanFacts, depth: number, pointMm: number): BodySide 
   const neckPoint = point(half, 0);
   const neck = curve(neckPoint, point(half, depth), point(0, depth));
   if (pointMm >= lengthOf(neck)) return undefined;
-  const [, rest] = splitAt(neck, pointMm);
+  const [taken, rest] = splitAt(neck, pointMm);
   const raglanPoint = rest[0] as Point;
   const underarm = point(facts.chestMm / 4, facts.armholeMm);
   const chord = distance(raglanPoint, underarm);
-  const turned = ontoSleeve(raglanPoint, neckPoint, facts.slopeRad);
+  const neckOnSleeve = taken.map((at) => ontoSleeve(at, neckPoint, facts.slopeRad));
   return {
     neck: rest,
     raglanPoint,
     raglan: bowed(raglanPoint, underarm, BOW * chord),
-    onSleeve: turned,
+    neckOnSleeve,
+    onSleeve: neckOnSleeve.at(-1) as Point,
     chord,
   };
 }
@@ -223,9 +226,8 @@ function placeSleeve(
 
 /** The neck edge of the sleeve, from the front's raglan point over the neck point to the back's. */
 const sleeveTop = (front: BodySide, back: BodySide): readonly Point[] => [
-  front.onSleeve,
-  point(0, 0),
-  mirror(back.onSleeve),
+  ...front.neckOnSleeve.toReversed(),
+  ...back.neckOnSleeve.slice(1).map(mirror),
 ];
 
 function bodyPiece(id: string, label: string, facts: RaglanFacts, side: BodySide): DraftPiece {

@@ -27,13 +27,13 @@ export const patternSpec = record('Pattern', {
   tableOf: choice('The table gives', ['body', 'finished garment']),
   sizes: map('Sizes', sizeSpec, 60),
   layers: map('Drafted for', draftedLayerSpec, 8),
-  easeAround: optional(numberOf('share', 'Its own negative ease, around', -0.5, 0.6)),
-  easeAlong: optional(numberOf('share', 'Its own negative ease, lengthwise', -0.5, 0.6)),
-  statedAround: optional(numberOf('share', 'Stretch it asks for, around', 0, 4)),
-  statedAlong: optional(numberOf('share', 'Stretch it asks for, lengthwise', 0, 4)),
+  easeAround: optional(numberOf('share', 'Negative ease, around', -0.5, 0.6)),
+  easeAlong: optional(numberOf('share', 'Negative ease, lengthwise', -0.5, 0.6)),
+  statedAround: optional(numberOf('share', 'Stretch asked, around', 0, 4)),
+  statedAlong: optional(numberOf('share', 'Stretch asked, along', 0, 4)),
   seamAllowanceMm: optional(lengthMm('Seam allowance', 0, 40, [4, 16])),
   hemAllowanceMm: optional(lengthMm('Hem, turned up', 0, 120, [8, 65])),
-  cupDifferenceMm: optional(lengthMm('Cup drafted for: full bust less high bust', 0, 300, [20, 150])),
+  cupDifferenceMm: optional(lengthMm('Bust less high bust', 0, 300, [20, 150])),
   assumesFoam: optional(flag('Cup sizes assume foam')),
   printed: map(
     'Printed lengths',
@@ -56,7 +56,7 @@ export const patternSpec = record('Pattern', {
   ),
   unclear: optional(text('What was unclear', 0, 2000)),
   better: optional(text('A better way', 0, 2000)),
-  sizing: optional(text('Sizing, and what the booklet warns of', 0, 2000)),
+  sizing: optional(text('Sizing', 0, 2000)),
   next: optional(text('Next time', 0, 2000)),
 });
 export type Pattern = FactsOf<typeof patternSpec>;

@@ -16,4 +16,4 @@ export const COMFORT_PA = { from: 6000, to: 10_000 } as const;
 export const EVERYDAY_PA = { from: 50, to: 1000 } as const;
 
 /** What the pressure school aims at unless the person says otherwise, Pa (estimate, unchecked). */
-export const DEFAULT_PRESSURE_PA = 300;
+export const DEFAULT_PRESSURE_PA = 100;

@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, headNeed, neckOpening, need, piece, seam } from './parts';
+import { edge, headNeed, neckOpening, need, seam } from './parts';
 
 /** A knit band on the neckline, sleeve or hem of a woven or knitted body. */
 export const knitBand: GarmentKind = {

@@ -105,6 +105,9 @@ export function judge(facts: GarmentFacts, options: JudgeOptions): Verdict {
   return verdict('no', plan, [], because, mind);
 }
 
+/** Linings that are tried together with another way out. */
+const PAIRED_LININGS = 4;
+
 interface Remedy {
   readonly words: Phrase;
   readonly apply: (facts: GarmentFacts) => GarmentFacts;
@@ -116,15 +119,11 @@ function waysOut(
   plan: GarmentPlan,
   options: JudgeOptions,
 ): readonly (readonly Remedy[])[] {
-  const single = [
-    ...wearLarger(facts),
-    ...otherStyles(facts),
-    ...openings(plan),
-    ...otherEdges(plan),
-    ...linings(facts, options),
-    ...bandOnly(facts, options),
-  ];
-  const pairs = single.flatMap((a, at) => single.slice(at + 1).map((b) => [a, b]));
+  const base = [...wearLarger(facts), ...otherStyles(facts), ...openings(plan), ...otherEdges(plan)];
+  const lined = linings(facts, options);
+  const single = [...base, ...lined, ...bandOnly(facts, options)];
+  const pairable = [...base, ...lined.slice(0, PAIRED_LININGS)];
+  const pairs = pairable.flatMap((a, at) => pairable.slice(at + 1).map((b) => [a, b]));
   return [...single.map((remedy) => [remedy]), ...pairs];
 }
 

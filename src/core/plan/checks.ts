@@ -171,7 +171,7 @@ function weightCheck({ book, kind }: Inputs, cloth: Cloth): CheckPlan[] {
       label: 'Weight',
       state: ok ? 'ok' : 'short',
       severity: 'look',
-      needs: light ? low.id : high.id,
+      ...(ok ? {} : { needs: light ? low.id : high.id }),
       has: has.id,
       sentence: ok
         ? say`${has} is usual for it.`
@@ -276,7 +276,7 @@ function edgeChecks({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
 }
 
 /** A first estimate of the length it takes, with its shrinking, against what is on hand. */
-function amountCheck({ book, kind, facts, body }: Inputs, cloth: Cloth): CheckPlan[] {
+function amountCheck({ book, kind, body }: Inputs, cloth: Cloth): CheckPlan[] {
   const { lengths, extraMm, across } = kind.amount;
   const measures = lengths.map(([measure, times]) => ({ measure, times, mm: body[measure] }));
   const girth = body[across];

@@ -122,21 +122,33 @@ function zoneSize(
         });
   const short = finished.value < target.value;
   const perSeamEdge = book.work(`${at}.perSeamEdge`, {
-    label: 'change at each seam edge',
+    label: zone.axis === 'along' ? 'change in length' : 'change at each seam edge',
     unit: 'mm',
     mark: 'D',
     formula: 'abs(p - g) / edges',
-    terms: { p: finished, g: target, edges: leaf('seam edges', zone.seamEdges, 'count', 'D') },
+    terms: {
+      p: finished,
+      g: target,
+      edges: leaf(
+        zone.axis === 'along' ? 'in one place' : 'seam edges',
+        zone.axis === 'along' ? 1 : zone.seamEdges,
+        'count',
+        'D',
+      ),
+    },
     by: ({ p, g, edges }) => Math.abs(p - g) / edges,
   });
   const same = best.size.label === cut.label;
+  const where = LENGTHS.find(([measure]) => measure === zone.measure)?.[1];
   const name = zone.label;
   const advice: Phrase =
     perSeamEdge.value < LEAST_CHANGE_MM
       ? say`${name}: as it is`
-      : same
-        ? say`${name}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`
-        : say`${name}: grade to ${{ name: best.size.label }}; from the size cut that is ${short ? 'out' : 'in'} by ${perSeamEdge} at each seam edge, to the wearer’s own line`;
+      : zone.axis === 'along'
+        ? say`${name}: ${short ? 'lengthen' : 'shorten'} by ${perSeamEdge} in all${where ? `, ${where}` : ''}`
+        : same
+          ? say`${name}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`
+          : say`${name}: grade to ${{ name: best.size.label }}; from the size cut that is ${short ? 'out' : 'in'} by ${perSeamEdge} at each seam edge, to the wearer’s own line`;
   return {
     zone: plan.zone,
     label: zone.label,
@@ -161,8 +173,10 @@ const LENGTHS: readonly (readonly [BodyMeasure, string])[] = [
 ];
 
 /** Where this body is longer or shorter than the size was drawn for. */
-function lengthChanges({ book, body }: Inputs, cut: PatternSize): AdjustmentPlan[] {
+function lengthChanges({ book, body, zones, kind }: Inputs, cut: PatternSize): AdjustmentPlan[] {
+  const zoned = kind.zones.filter(({ id }) => zones.some(({ zone }) => zone === id));
   return LENGTHS.flatMap(([measure, where]): AdjustmentPlan[] => {
+    if (zoned.some((zone) => zone.measure === measure)) return [];
     const own = body[measure];
     const drawn = cut.values[measure];
     if (!own || drawn === undefined) return [];

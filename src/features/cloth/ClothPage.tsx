@@ -76,10 +76,10 @@ function Inside({ cloth: initial, others, wearers, today }: Props) {
               />
               <Result reading={reading} />
               <Pulls id={id} cloth={cloth} reading={reading} />
-              <PullCurve id={id} cloth={cloth} reading={reading} today={today} />
             </>
           )}
           <Becoming clothId={id} wearers={wearers} />
+          {!cloth.layers && <PullCurve id={id} cloth={cloth} reading={reading} today={today} />}
         </div>
         <ClothFacts id={id} cloth={cloth} />
       </div>

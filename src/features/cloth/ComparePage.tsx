@@ -124,7 +124,7 @@ export function ComparePage({ cloths, wearers }: Props) {
       </div>
       {trouble && <p role="alert">{trouble}</p>}
       <div className={table.scroll}>
-        <table className={table.table}>
+        <table className={table.table} style={{ tableLayout: 'fixed', minWidth: 720 }}>
           <thead>
             <tr>
               <th style={{ width: 210 }}>

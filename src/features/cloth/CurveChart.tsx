@@ -77,7 +77,7 @@ export function CurveChart({
           />
           {first && (
             <ReferenceLine x={first.S * 100} stroke="var(--control)" strokeDasharray="3 3">
-              <Label value="comfortable" position="insideTopLeft" fill="var(--soft)" fontSize={12.5} />
+              <Label value="comfortable" position="insideBottomRight" fill="var(--soft)" fontSize={12.5} />
             </ReferenceLine>
           )}
           {series.map(({ name, points }, at) => (

@@ -39,31 +39,34 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
           only for pressure, and for fabrics that are much firmer than others
         </span>
       </div>
-      <div style={{ display: 'flex', gap: 24, flexWrap: 'wrap' }}>
-        <ChoiceRow
-          legend="The strip runs"
-          value={direction}
-          options={[
-            { value: 'across', label: 'across' },
-            { value: 'along', label: 'along' },
-          ]}
-          onChange={setDirection}
-        />
-        <ChoiceRow
-          legend="Pulled by"
-          value={how}
-          options={[
-            { value: 'weights', label: 'weights hung on it' },
-            { value: 'gauge', label: 'a pull gauge' },
-          ]}
-          onChange={setHow}
-        />
-      </div>
-      {how === 'weights' ? (
-        <HangWeights key={direction} clothId={id} direction={direction} today={today} />
-      ) : (
-        <GaugePull key={direction} clothId={id} direction={direction} today={today} />
-      )}
+      <ChoiceRow
+        legend="The strip runs"
+        value={direction}
+        options={[
+          { value: 'across', label: 'across' },
+          { value: 'along', label: 'along' },
+        ]}
+        onChange={setDirection}
+      />
+      <details>
+        <summary className={styles.more}>Add a pull curve: weights on a strip, or a pull gauge</summary>
+        <div className={styles.inner}>
+          <ChoiceRow
+            legend="Pulled by"
+            value={how}
+            options={[
+              { value: 'weights', label: 'weights hung on it' },
+              { value: 'gauge', label: 'a pull gauge' },
+            ]}
+            onChange={setHow}
+          />
+          {how === 'weights' ? (
+            <HangWeights key={direction} clothId={id} direction={direction} today={today} />
+          ) : (
+            <GaugePull key={direction} clothId={id} direction={direction} today={today} />
+          )}
+        </div>
+      </details>
       {fit && !fit.ok && (
         <p role="alert" style={{ color: 'var(--demand)' }}>
           {fit.sentence}

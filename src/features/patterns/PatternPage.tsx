@@ -116,11 +116,12 @@ function DraftedFor({ pattern, set, fault }: PartProps) {
             value={one.along}
             onChange={(along) => set('Layer', { [`layers.${key}.along`]: along })}
           />
-          <ChoiceRow
-            legend="How it pulls"
+          <PickField
+            label="How it pulls"
             value={one.feel}
-            options={layer.feel.options.map((feel) => ({ value: feel, label: feel }))}
-            onChange={(feel) => set('Layer', { [`layers.${key}.feel`]: feel })}
+            options={layer.feel.options.map((feel) => ({ id: feel, name: feel }))}
+            empty="choose"
+            onChange={(feel) => feel && set('Layer', { [`layers.${key}.feel`]: feel })}
           />
           <Button size="small" onClick={() => set('Take a layer away', { [`layers.${key}`]: null })}>
             Take away
@@ -176,7 +177,7 @@ function Printed({ pattern, set, fault }: PartProps) {
           valueMm={pattern.cupDifferenceMm}
           onChange={(mm) => set('Cup drafted for', { cupDifferenceMm: mm })}
           fault={fault('cupDifferenceMm')}
-          help="Often 5 cm (2 in) in bought patterns."
+          help="The cup it was drafted for: often 5 cm (2 in)."
         />
       </div>
       <ChoiceRow

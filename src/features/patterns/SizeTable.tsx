@@ -23,6 +23,8 @@ interface Props {
 const ROW = 30;
 const FIRST = 84;
 const COLUMN = 104;
+/** The line runs left of the figures. */
+const DOT = 20;
 
 /** A size table with the wearer's line drawn through the sizes. */
 export function SizeTable({ pattern, cut, targets = [] }: Props) {
@@ -37,7 +39,7 @@ export function SizeTable({ pattern, cut, targets = [] }: Props) {
     const scale = target.finishedMm / cutRow;
     const values = rows.flatMap(([, size]) => size.values[measure] ?? []);
     const place = placeInColumn(values, target.targetMm / scale);
-    return [{ x: FIRST + COLUMN * (at + 0.5), y: ROW * (1 + place + 0.5), measure }];
+    return [{ x: FIRST + COLUMN * at + DOT, y: ROW * (1 + place + 0.5), measure }];
   });
   const width = FIRST + COLUMN * columns.length;
   return (

@@ -1,6 +1,6 @@
 import type { Figure } from './figure';
 import { edge, zone, type GarmentDrawing, type Shape } from './garmentDrawing';
-import { belt, belts, both, closed, dot, path, plumb, type Dot } from './pen';
+import { belt, both, closed, dot, path, plumb, type Dot } from './pen';
 
 /** A sleeve from the shoulder: how long, how wide at its end, and how much it hangs away from the body. */
 interface Sleeve {
