@@ -62,9 +62,10 @@ export function fitCurve(points: readonly TensionPoint[], comfortable?: number):
   if (knots.length < ENOUGH_POINTS) {
     return { ok: true, curve: { kind: 'power', S, tS: power(S), k, residuals } };
   }
+  const steady = usable.length > MAX_KNOTS ? steadied(knots, power) : knots;
   const between = interpolateMonotone([
     { x: 0, y: 0 },
-    ...knots.map((p) => ({ x: p.extension, y: p.tension })),
+    ...steady.map(({ extension, tension }) => ({ x: extension, y: tension })),
   ]);
   const last = knots.at(-1) as TensionPoint;
   const top = between.knots.at(-1) as { x: number; y: number };
@@ -113,6 +114,15 @@ function gather(points: readonly TensionPoint[]): TensionPoint[] {
     knots.push(knot);
   }
   return knots;
+}
+
+/** Knots of many noisy readings, each moved to the mean of what it and its neighbours say of the power law. */
+function steadied(knots: readonly TensionPoint[], power: (extension: number) => number): TensionPoint[] {
+  const ratios = knots.map(({ extension, tension }) => tension / power(extension));
+  return knots.map(({ extension }, at) => {
+    const near = ratios.slice(Math.max(at - 1, 0), at + 2);
+    return { extension, tension: (power(extension) * near.reduce((sum, one) => sum + one, 0)) / near.length };
+  });
 }
 
 const refuse = (sentence: string): CurveFit => ({ ok: false, sentence });
