@@ -2,12 +2,18 @@ import { readFileSync } from 'node:fs';
 import { flatLyingBand, foldEdge, foldEdgeSlack, cutWidth, FIXED_MM } from '@/core/bands/neckband';
 import { EIGHTHS_FROM_MM, inFrontOfShoulder, markCount } from '@/core/bands/marks';
 import { ringOfPieces } from '@/core/bands/seamline';
+import { stackStretch, transferExtension } from '@/core/cloth/layers';
+import { tensionAt } from '@/core/cloth/pullCurve';
+import { CARD } from '@/core/cloth/screenGauge';
 import { growthOf, recoveryOf, stretchOf } from '@/core/cloth/handTest';
 import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '@/core/facts/garment';
-import { extensionFromEase, passingExtension } from '@/core/fit/ease';
+import { easeFromExtension, extensionFromEase, passingExtension } from '@/core/fit/ease';
+import { pressureUnder } from '@/core/fit/pressure';
+import { catalogue } from '@/core/garments/catalogue';
+import { NAP_MM } from '@/core/plan/checks';
 import { lockstitchStretch } from '@/core/seams/stitchStretch';
 import { stitches } from '@/core/seams/stitches';
-import { MM_PER_INCH } from '@/core/units/constants';
+import { MM_PER_INCH, STANDARD_GRAVITY } from '@/core/units/constants';
 import { parseLength } from '@/core/units/parseLength';
 
 /** Every row of the values to test against, by name; what this slice computes is checked, the rest waits by name. */
@@ -19,6 +25,8 @@ interface Row {
 
 const inch = MM_PER_INCH;
 const { d, c } = { d: DEFAULT_NECK_TURN_RAD, c: DEFAULT_EASE_IN };
+/** A ply of this stretch in comfortable pulls. */
+const plies = (S: number) => ({ S, weight: 1, k: 2 });
 const near = (got: number, wanted: number, digits: number) => expect(got).toBeCloseTo(wanted, digits);
 
 const rows: readonly Row[] = [
@@ -30,7 +38,11 @@ const rows: readonly Row[] = [
       expect(parseLength('1 in', 'cm')).toMatchObject({ mm: 25.4 });
     },
   },
-  { name: 'standard gravity', mark: 'S: CGPM 1901' },
+  {
+    name: 'standard gravity',
+    mark: 'S: CGPM 1901',
+    check: () => expect(STANDARD_GRAVITY).toBe(9.80665),
+  },
   {
     name: 'stretch, growth',
     mark: 'S: ASTM D2594',
@@ -48,7 +60,11 @@ const rows: readonly Row[] = [
       near(recoveryOf(100, 178, 101), 0.987, 3);
     },
   },
-  { name: 'ID-1 card', mark: 'S: ISO/IEC 7810, from memory' },
+  {
+    name: 'ID-1 card',
+    mark: 'S: ISO/IEC 7810, from memory',
+    check: () => expect(CARD).toEqual({ widthMm: 85.6, heightMm: 53.98 }),
+  },
   { name: 'A4, Letter', mark: 'S: ISO 216; ANSI/ASME Y14.1' },
   { name: 'needle size', mark: 'S: needle metric numbering' },
   {
@@ -120,10 +136,36 @@ const rows: readonly Row[] = [
   { name: 'hip where worn 94 cm, front 38, back 36 ring to ring', mark: 'D' },
   { name: 'lingerie elastic', mark: 'T' },
   { name: 'casing for elastic of width v', mark: 'T' },
-  { name: 'stack of two plies', mark: 'D' },
-  { name: 'ease transfer', mark: 'D' },
-  { name: 'pressure', mark: 'D: Laplace' },
-  { name: 'whole curve to pressure', mark: 'D' },
+  {
+    name: 'stack of two plies',
+    mark: 'D',
+    check: () => {
+      near(stackStretch([plies(0.75), plies(0.75)]), 0.53, 3);
+      near(stackStretch([plies(0.75), plies(1)]), 0.6, 3);
+    },
+  },
+  {
+    name: 'ease transfer',
+    mark: 'D',
+    check: () => {
+      const worn = transferExtension([plies(0.75), plies(0.75)], extensionFromEase(0.1), [
+        plies(0.75),
+        plies(1),
+      ]);
+      near(worn, 0.1257, 4);
+      near(easeFromExtension(worn), 0.1117, 4);
+    },
+  },
+  { name: 'pressure', mark: 'D: Laplace', check: () => near(pressureUnder(40, 800), 314, 0) },
+  {
+    name: 'whole curve to pressure',
+    mark: 'D',
+    check: () => {
+      const tension = tensionAt({ kind: 'power', S: 0.78, tS: 150, k: 1.6, residuals: [] }, 0.15);
+      near(tension, 10.7, 1);
+      near(pressureUnder(tension, 940), 72, 0);
+    },
+  },
   {
     name: 'lockstitch extension, t = 1 mm',
     mark: 'D',
@@ -136,8 +178,12 @@ const rows: readonly Row[] = [
   },
   { name: 'seam along the body (θ 0), e_y 5 %', mark: 'D' },
   { name: 'toddler neck', mark: 'D', check: () => near(passingExtension(490, 340), 0.441, 3) },
-  { name: 'sports fabric', mark: 'T' },
-  { name: 'leggings fabric', mark: 'T' },
+  {
+    name: 'sports fabric',
+    mark: 'T',
+    check: () => expect(catalogue['one-shoulder-top'].asks).toMatchObject({ around: 0.75, along: 0.5 }),
+  },
+  { name: 'leggings fabric', mark: 'T', check: () => near(catalogue.leggings.asks.around, 0.5, 12) },
   {
     name: 'quarter point',
     mark: 'D',
@@ -151,7 +197,7 @@ const rows: readonly Row[] = [
       for (const mm of [200, 380, 500, 900]) expect(markCount('auto', mm) % 4).toBe(0);
     },
   },
-  { name: 'yardage with nap', mark: 'T' },
+  { name: 'yardage with nap', mark: 'T', check: () => near(NAP_MM, 230, 12) },
 ];
 
 for (const { name, mark, check } of rows) {

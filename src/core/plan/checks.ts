@@ -20,7 +20,7 @@ interface Inputs {
 }
 
 /** A one-way print or pile takes this much more cloth: ¼ yard (T). */
-const NAP_MM = 230;
+export const NAP_MM = 230;
 /** Recovery matters where a zone is smaller than the body by more than this. */
 const CLOSE_FROM = 0.005;
 

@@ -148,7 +148,7 @@ function zoneSize(
         ? say`${name}: ${short ? 'lengthen' : 'shorten'} by ${perSeamEdge} in all${where ? `, ${where}` : ''}`
         : same
           ? say`${name}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`
-          : say`${name}: grade to ${{ name: best.size.label }}; from the size cut that is ${short ? 'out' : 'in'} by ${perSeamEdge} at each seam edge, to the wearer’s own line`;
+          : say`${name}: grade towards size ${{ name: best.size.label }}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`;
   return {
     zone: plan.zone,
     label: zone.label,

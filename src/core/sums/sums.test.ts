@@ -1,0 +1,68 @@
+import { evaluate } from 'mathjs';
+import { sumIds, sums } from './sums';
+import type { SumValues, Worked } from './sum';
+
+const ok = (worked: Worked) => {
+  if (!worked.ok) throw new Error(worked.sentence);
+  return worked;
+};
+const number = (worked: Worked, id: string) => ok(worked).numbers[id]?.value ?? Number.NaN;
+
+test.each(sumIds)(
+  '%s starts with an answer, and every number is redone from its inputs (reference library: mathjs)',
+  (id) => {
+    const worked = ok(sums[id].work(sums[id].usual));
+    expect(worked.shown.length).toBeGreaterThan(0);
+    for (const { formula, terms, value } of Object.values(worked.numbers)) {
+      const again = evaluate(
+        formula,
+        Object.fromEntries(Object.entries(terms).map(([key, term]) => [key, term.value])),
+      ) as number;
+      expect(again).toBeCloseTo(value, 9);
+    }
+  },
+);
+
+test.each(sumIds)('%s with a field emptied waits with a sentence, unless it may be empty', (id) => {
+  const { fields, optional, usual, work } = sums[id];
+  for (const key of Object.keys(fields)) {
+    const values: SumValues = { ...usual, [key]: undefined };
+    const worked = work(values);
+    expect([key, worked.ok]).toEqual([key, optional.includes(key)]);
+    if (!worked.ok) expect(worked.sentence).toMatch(/\.$/);
+  }
+});
+
+test('stretch: 10, 17.8 and 10.1 cm are 78 %, 1 % and 98.7 % (handbook check value; S: ASTM D2594)', () => {
+  const worked = sums.stretch.work({ restMm: 100, pulledMm: 178, releasedMm: 101 });
+  expect(number(worked, 'stretch')).toBeCloseTo(0.78, 9);
+  expect(number(worked, 'growth')).toBeCloseTo(0.01, 9);
+  expect(number(worked, 'recovery')).toBeCloseTo(0.987, 3);
+});
+test('an impossible pull says why instead', () => {
+  const worked = sums.stretch.work({ restMm: 100, pulledMm: 90 });
+  expect(worked.ok).toBe(false);
+});
+test('20 % negative ease is 25 % worn extension (handbook check value, D), there and back', () => {
+  const girth = sums.girth.work({ bodyMm: 1000, ease: 0.2 });
+  expect(number(girth, 'extension')).toBeCloseTo(0.25, 12);
+  const back = sums.ease.work({ bodyMm: 1000, garmentMm: number(girth, 'garment') });
+  expect(number(back, 'ease')).toBeCloseTo(0.2, 12);
+});
+test('layers: 75 % with 100 % are 60 % together (handbook check value, D), the crude rule says 75 %', () => {
+  const worked = sums.layers.work({ one: 0.75, two: 1, k: 2 });
+  expect(number(worked, 'stack')).toBeCloseTo(0.6, 3);
+  expect(number(worked, 'least')).toBe(0.75);
+});
+test('transfer: 12.57 % worn, 11.17 % smaller, 94 cm becomes 83.5 cm (handbook check value, D)', () => {
+  const worked = sums.transfer.work(sums.transfer.usual);
+  expect(number(worked, 'extension')).toBeCloseTo(0.1257, 4);
+  expect(number(worked, 'ease')).toBeCloseTo(0.1117, 4);
+  expect(number(worked, 'garment')).toBeCloseTo(835, 0);
+});
+test('pressure: 10.7 N/m and 72 Pa (handbook check value, D: Laplace); far too much is said to be', () => {
+  const worked = sums.pressure.work(sums.pressure.usual);
+  expect(number(worked, 'tension')).toBeCloseTo(10.7, 1);
+  expect(number(worked, 'pressure')).toBeCloseTo(72, 0);
+  expect(ok(sums.pressure.work({ ...sums.pressure.usual, tS: 5000, extension: 1 })).says).toMatch(/Too much/);
+});
