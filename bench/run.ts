@@ -1,6 +1,6 @@
 import { browserFigures } from './browser';
 import { listRatio } from './lists';
-import { plansPerFrame } from './plans';
+import { largestPerFrame, plansPerFrame, zoneMs } from './plans';
 
 /** Prints every figure as a ratio against its stated baseline. Never a test: machines differ. */
 const line = (what: string, figure: string, aim: string) =>
@@ -8,6 +8,13 @@ const line = (what: string, figure: string, aim: string) =>
 const two = (value: number) => value.toFixed(2);
 
 line('whole tee plans in a frame of 16.7 ms', plansPerFrame().toFixed(1), '16 or more');
+const largest = largestPerFrame();
+line(
+  `whole plans of the largest garment (${largest.kind}) in a frame`,
+  largest.perFrame.toFixed(1),
+  '8 or more',
+);
+line('one zone under every school, median, over 0.2 ms', two(zoneMs() / 0.2), 'under 1');
 line('listing 2,000 garments over listing 20', two(listRatio()), 'under 2');
 void browserFigures().then(({ typing, sliding, scriptKb, demoSeconds }) => {
   line('key press to paint, share of a frame, median', two(typing.median), 'under 1');

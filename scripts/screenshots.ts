@@ -3,6 +3,8 @@ import { chromium } from '@playwright/test';
 import config from '../playwright.config';
 
 /** Takes the pictures in docs/screenshots from the demo household, on a server and a database of their own. */
+/** Charts and verdicts come after the page. */
+const SETTLE_MS = 1500;
 const BASE = 'http://127.0.0.1:4171';
 
 const SHOTS: readonly (readonly [
@@ -12,11 +14,16 @@ const SHOTS: readonly (readonly [
 ])[] = [
   ['table', '/'],
   ['garments', '/garments'],
-  ['cloth', '/cloth/heron-jersey'],
-  ['wearer', '/wearers/wren'],
+  ['new-garment', '/garments/new', { whole: true }],
+  ['cloth', '/cloth/loon-swim', { whole: true }],
+  ['compare', '/cloth/compare', { whole: true }],
+  ['pattern', '/patterns/otter-bottoms'],
+  ['adapt', '/patterns/adapt'],
+  ['sums', '/sums'],
+  ['wearer', '/wearers/wren', { whole: true }],
   ['measure', '/garments/rigging?stage=measure'],
-  ['stretch', '/garments/ring-toss?stage=stretch'],
-  ['fit', '/garments/trapeze?stage=fit'],
+  ['stretch', '/garments/tightrope?stage=stretch', { whole: true }],
+  ['fit', '/garments/otter-bottoms?stage=fit', { whole: true }],
   ['bands', '/garments/lantern?stage=bands', { unit: 'in' }],
   ['cut', '/garments/matinee?stage=cut'],
   ['sew', '/garments/ring-toss?stage=sew', { tablet: true }],
@@ -38,6 +45,7 @@ async function main(): Promise<void> {
       await context.addCookies([{ name: 'unit', value: unit, url: BASE }]);
       const page = await context.newPage();
       await page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
+      await page.waitForTimeout(SETTLE_MS);
       await page.screenshot({ path: `docs/screenshots/${file}.png`, fullPage: whole ?? false });
       await context.close();
     }
