@@ -26,24 +26,50 @@ export function layerTension({ S, weight, k, curve }: LayerTension, extension: n
   return curve ? tensionAt(curve, extension) : weight * (extension / S) ** k;
 }
 
-/** The extension at which the layers' tensions add to `tension`, by halving (D); 0 for no tension or a stable layer. */
+/**
+ * The extension at which the layers' tensions add to `tension` (D); 0 for no tension or a stable layer. Tension
+ * against extension is nearly a straight line on log scales, so a secant there, held in its bracket (the Illinois
+ * rule), needs a handful of steps where halving needs sixty.
+ */
 export function stackExtension(layers: readonly LayerTension[], tension: number): number {
   if (tension <= 0 || layers.some(({ S }) => S <= 0)) return 0;
-  let high = Math.max(...layers.map(({ S }) => S));
-  while (stackTension(layers, high) < tension && high < MOST_EXTENSION) high *= 2;
-  let low = 0;
-  for (let step = 0; step < HALVINGS; step += 1) {
-    const middle = (low + high) / 2;
-    if (stackTension(layers, middle) < tension) low = middle;
-    else high = middle;
+  const excess = (x: number) => Math.log(stackTension(layers, Math.exp(x)) / tension);
+  let low = Math.log(Math.min(...layers.map(({ S }) => S)));
+  let atLow = excess(low);
+  let high = low;
+  let atHigh = atLow;
+  while (atHigh < 0 && high < MOST_LOG) {
+    [low, atLow] = [high, atHigh];
+    high += 1;
+    atHigh = excess(high);
   }
-  return (low + high) / 2;
+  while (atLow > 0 && low > -MOST_LOG) {
+    [high, atHigh] = [low, atLow];
+    low -= 1;
+    atLow = excess(low);
+  }
+  let side = 0;
+  for (let step = 0; step < MOST_STEPS && high - low > LOG_TOLERANCE; step += 1) {
+    const x = low - (atLow * (high - low)) / (atHigh - atLow);
+    const at = excess(x);
+    if (Math.abs(at) < LOG_TOLERANCE) return Math.exp(x);
+    if (at < 0) {
+      [low, atLow] = [x, at];
+      if (side < 0) atHigh /= 2;
+      side = -1;
+    } else {
+      [high, atHigh] = [x, at];
+      if (side > 0) atLow /= 2;
+      side = 1;
+    }
+  }
+  return Math.exp((low + high) / 2);
 }
 
-/** Halvings after which a double cannot be told from its neighbour. */
-const HALVINGS = 60;
-/** No knit goes further, whatever the readings say. */
-const MOST_EXTENSION = 1000;
+/** The logarithm of any extension that can be asked lies within this. */
+const MOST_LOG = 40;
+const MOST_STEPS = 200;
+const LOG_TOLERANCE = 1e-15;
 
 /**
  * Comfortable stretch of a stack: where the layers' tensions add to the outer layer's at its own limit (D). The

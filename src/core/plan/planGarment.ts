@@ -1,5 +1,5 @@
 import { readClothOnce } from '../cloth/readClothOnce';
-import { readStack } from '../cloth/readStack';
+import { readLinedOnce } from '../cloth/readStackOnce';
 import { createLedger, type Ledger } from '../explain/ledger';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
@@ -122,12 +122,6 @@ function readCloths(book: Ledger, facts: GarmentFacts) {
   const outer = facts.outer && readClothOnce(book, 'outer', facts.outer, find);
   const lining = facts.lining && readClothOnce(book, 'lining', facts.lining, find);
   const band = facts.band && readClothOnce(book, 'band', facts.band, find);
-  const cloth =
-    outer && lining
-      ? readStack(book, 'body', `${outer.name} with ${lining.name}`, [
-          { reading: outer, turned: false },
-          { reading: lining, turned: false },
-        ])
-      : outer;
+  const cloth = outer && lining ? readLinedOnce(book, 'body', outer, lining) : outer;
   return { outer, lining, band, cloth };
 }

@@ -2,7 +2,7 @@ import { isReal, type TensionPart } from '../cloth/tensionNumbers';
 import type { ClothReading, DirectionReading } from '../cloth/readCloth';
 import { CLASS_FROM } from '../cloth/stretchClass';
 import type { Explained } from '../explain/explained';
-import { leaf, type Ledger } from '../explain/ledger';
+import { createLedger, leaf, type Ledger } from '../explain/ledger';
 import { extensionFromEase } from '../fit/ease';
 import { LIMITS, MAX_WORN_EXTENSION } from '../fit/limits';
 import { CLASS_REDUCTION, CLOSENESS, LENGTHWISE_PART } from '../fit/schools';
@@ -29,13 +29,36 @@ export interface Shared {
   };
 }
 
-/** What one axis of the body gives; `undefined` where the cloth was not tested that way. */
+interface Kept {
+  readonly shared: Shared | undefined;
+  readonly entries: readonly Explained[];
+}
+
+/** By reading, then by style: both are the same objects while a person types at the fit. */
+const kept = new WeakMap<ClothReading, WeakMap<Style, Map<Axis, Kept>>>();
+
+/** What one axis of the body gives, worked out once for each cloth and style; `undefined` where it was not tested. */
 export function planShared(
   book: Ledger,
   axis: Axis,
   style: Style,
   reading: ClothReading,
 ): Shared | undefined {
+  const byStyle = kept.get(reading) ?? new WeakMap<Style, Map<Axis, Kept>>();
+  kept.set(reading, byStyle);
+  const byAxis = byStyle.get(style) ?? new Map<Axis, Kept>();
+  byStyle.set(style, byAxis);
+  let found = byAxis.get(axis);
+  if (!found) {
+    const own = createLedger();
+    found = { shared: workShared(own, axis, style, reading), entries: Object.values(own.numbers) };
+    byAxis.set(axis, found);
+  }
+  book.adopt(found.entries);
+  return found.shared;
+}
+
+function workShared(book: Ledger, axis: Axis, style: Style, reading: ClothReading): Shared | undefined {
   const way = axis === 'around' ? reading.around : reading.around === 'across' ? 'along' : 'across';
   const direction = way && reading[way];
   if (!direction) return undefined;

@@ -19,7 +19,7 @@ import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
 import { Answer, marginText } from './VerdictText';
 
-const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart));
+const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), { ssr: false });
 
 const COLUMNS = 4;
 type Answers = Readonly<Record<string, Readonly<Partial<Record<KindId, Verdict>>>>>;

@@ -11,7 +11,7 @@ import { useRecords } from '@/features/records/RecordsProvider';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 
-const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart));
+const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), { ssr: false });
 
 const { fields } = pullSpec;
 const REACH = numberOf('share', 'Pull it to', 0.05, 3);

@@ -11,7 +11,7 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import styles from './ClothPage.module.css';
 import { HangWeights } from './HangWeights';
 
-const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart));
+const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), { ssr: false });
 const GaugePull = dynamic(() => import('./GaugePull').then((module) => module.GaugePull));
 
 interface Props {

@@ -26,7 +26,7 @@ import { grownOptions } from './grownOptions';
 import { Usuals } from './Usuals';
 import styles from './WearerPage.module.css';
 
-const History = dynamic(() => import('./History').then((module) => module.History));
+const History = dynamic(() => import('./History').then((module) => module.History), { ssr: false });
 
 const { fields } = wearerSpec;
 
