@@ -95,7 +95,7 @@ for (const unit of ['cm', 'in'] as const) {
         .getByRole('listitem')
         .filter({ hasText: /Hip: add/ })
         .first(),
-    ).toContainText(unit === 'cm' ? '1.6 mm' : '¹⁄₁₆ in');
+    ).toContainText(unit === 'cm' ? '1.6 mm' : '1/16 in');
   });
 }
 
@@ -120,7 +120,10 @@ test('an unsuitable cloth is told before cutting, with what it could become and 
   await expect(answers(page, 'one-shoulder-top')).not.toHaveAttribute('data-answer', 'yes');
   await expect(answers(page, 'one-shoulder-top')).toContainText('75 % is asked');
   await answers(page, 'cardigan').getByRole('link', { name: 'Start one' }).click();
-  await expect(page.getByRole('button', { name: 'Long cardigan' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: 'Long cardigan', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   await expect(page.getByLabel('Cloth', { exact: true })).toHaveValue('heron-jersey');
 });
 
@@ -136,7 +139,7 @@ test('every zone and edge of a drawing is reached by keyboard and shows its numb
     await expect(part).toHaveAttribute('aria-pressed', 'true');
     const edge = ((await part.getAttribute('data-part')) ?? '').startsWith('edge-');
     const heading = edge ? label.replace(/, the edge$/, '') : `How close at the ${label.toLowerCase()}`;
-    await expect(page.getByRole('heading', { name: heading, exact: true })).toBeVisible();
+    await expect(page.getByRole('heading', { name: heading, exact: true, level: 2 })).toBeVisible();
     await expect(page.getByText(edge ? 'Finished with' : 'Garment at rest')).toBeVisible();
   }
 });
@@ -168,14 +171,15 @@ test('the screen’s ruler reads within half a millimetre, and a change of zoom 
 test('the pull gauge: start, stop, discard, repeat, keep; then a curve with its chart', async ({ page }) => {
   await visit(page, '/cloth/kettle-mesh');
   await page.getByText('Add a pull curve: weights on a strip, or a pull gauge').click();
-  await page.getByRole('radio', { name: 'a pull gauge' }).check();
+  const byGauge = page.getByRole('radio', { name: 'a pull gauge' });
+  await expect(() => byGauge.check({ timeout: 1000 })).toPass();
   await page.getByRole('button', { name: 'Start the pull' }).click();
   await expect(page.getByRole('status').filter({ hasText: /readings/ })).toBeVisible();
   await page.getByRole('button', { name: 'Stop' }).click();
   await page.getByRole('button', { name: 'Discard' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'ready' })).toBeVisible();
   await page.getByRole('button', { name: 'Start the pull' }).click();
-  await expect(page.getByRole('button', { name: 'Repeat' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Repeat' })).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Keep these readings' }).click();
   await saved(page);
   await expect(page.getByText(/120 readings/)).toBeVisible();
@@ -228,9 +232,11 @@ test('a sum hands its answer to a garment', async ({ page }) => {
   await hands.select('At its zone', 'Waist edge');
   await hands.press('Send');
   await hands.follow('Open the garment');
-  await page.getByRole('button', { name: 'Waist edge', exact: true }).first().click();
+  await page
+    .getByRole('listitem')
+    .getByRole('button', { name: /^Waist edge/ })
+    .click();
   await expect(page.getByText('Why 13 %?')).toBeVisible();
-  await hands.pick('What to work out', 'Pattern size').catch(() => undefined);
 });
 
 test('an adaptation is drawn, refused with a sentence, kept with its pattern, and printed to scale', async ({
@@ -240,7 +246,7 @@ test('an adaptation is drawn, refused with a sentence, kept with its pattern, an
   await visit(page, '/patterns/adapt');
   await expect(page.locator('figure[data-piece]')).toHaveCount(3);
   await hands.fill('Sleeve at the underarm, all round (cm)', '14');
-  await expect(page.getByRole('alert')).toContainText('No sleeve of this width');
+  await expect(page.getByText(/^No sleeve of this width/)).toBeVisible();
   await hands.fill('Sleeve at the underarm, all round (cm)', '40');
   await hands.select('Keep it with a pattern', 'Otter top');
   await hands.press('Keep it');

@@ -16,6 +16,9 @@ const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.
 const { fields } = pullSpec;
 const REACH = numberOf('share', 'Pull it to', 0.05, 3);
 
+/** Live readings are shown this often: a gauge reads faster than a chart is drawn. */
+const SHOW_MS = 300;
+
 /** The browser's clock, as the gauge wants it. */
 const clock = {
   every(ms: number, tick: () => void) {
@@ -44,16 +47,26 @@ export function GaugePull({ clothId, direction, today }: Props) {
   const start = () => {
     if (widthMm === undefined || restMm === undefined || toExtension === undefined) return;
     setPulling(true);
-    stopPull.current = gauge.pull(
+    const fresh: GaugeReading[] = [];
+    const show = () => {
+      const shown = fresh.splice(0);
+      if (shown.length > 0) setReadings((before) => [...before, ...shown]);
+    };
+    const showing = clock.every(SHOW_MS, show);
+    const stopReading = gauge.pull(
       { restMm, widthMm, toExtension },
-      (reading) => setReadings((before) => [...before, reading]),
-      () => setPulling(false),
+      (reading) => fresh.push(reading),
+      () => stopPull.current?.(),
     );
+    stopPull.current = () => {
+      stopReading();
+      showing();
+      show();
+      setPulling(false);
+      stopPull.current = undefined;
+    };
   };
-  const stop = () => {
-    stopPull.current?.();
-    setPulling(false);
-  };
+  const stop = () => stopPull.current?.();
   const keep = () => {
     const points = Object.fromEntries(
       readings.map(({ lengthMm, tensionNPerM, branch }, at) => [
