@@ -86,6 +86,7 @@ export function SizeTable({ pattern, cut, targets = [] }: Props) {
               points={dots.map(({ x, y }) => `${x},${y}`).join(' ')}
               fill="none"
               stroke="var(--demand)"
+              strokeOpacity="0.45"
               strokeWidth="2"
             />
             {dots.map(({ x, y, measure }) => (
