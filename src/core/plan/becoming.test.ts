@@ -97,6 +97,23 @@ describe('a yes with an if', () => {
   });
 });
 
+test('a cloth that does not come back may still be a tee, with bands of another', () => {
+  const verdict = become('driftwood-jersey').find(({ kind }) => kind === 'tee')?.verdict as Verdict;
+  expect(verdict.answer).toBe('yes if');
+  expect(text(verdict).join(' ')).toMatch(/cut its bands from/);
+});
+
+test('recovery that would bag is a yes only with a lining that comes back, or skimming', () => {
+  const verdict = become('eel-slinky', 'tansy').find(({ kind }) => kind === 'leggings')?.verdict as Verdict;
+  expect(verdict.answer).toBe('yes if');
+  expect(text(verdict).join(' ')).toMatch(/size up|line it/);
+});
+
+test('for somebody whose measures are not known, poor recovery is no lingerie', () => {
+  const bra = become('driftwood-jersey', 'bram').find(({ kind }) => kind === 'bra')?.verdict as Verdict;
+  expect(bra.answer).not.toBe('yes');
+});
+
 test('the other way round: which cloths could make a garment, best first', () => {
   const found = clothsFor(
     {

@@ -88,7 +88,9 @@ export function judge(facts: GarmentFacts, options: JudgeOptions): Verdict {
   }
   const stops = stopsOf(plan);
   const looks = plan.checks.filter(({ state, severity }) => state === 'short' && severity === 'look');
-  const mind = looks.filter(({ id }) => id !== 'check.amount').map(({ sentence }) => sentence);
+  const mind = looks
+    .filter(({ id }) => id !== 'check.amount' && id !== 'check.recovery')
+    .map(({ sentence }) => sentence);
   const amount = looks.find(({ id }) => id === 'check.amount');
   const more = amount ? amount.remedies : [];
   if (stops.length === 0) {
@@ -121,7 +123,7 @@ function waysOut(
 ): readonly (readonly Remedy[])[] {
   const base = [...wearLarger(facts), ...otherStyles(facts), ...openings(plan), ...otherEdges(plan)];
   const lined = linings(facts, options);
-  const single = [...base, ...lined, ...bandOnly(facts, options)];
+  const single = [...base, ...lined, ...otherBands(facts, options), ...bandOnly(facts, options)];
   const pairable = [...base, ...lined.slice(0, PAIRED_LININGS)];
   const pairs = pairable.flatMap((a, at) => pairable.slice(at + 1).map((b) => [a, b]));
   return [...single.map((remedy) => [remedy]), ...pairs];
@@ -188,6 +190,20 @@ function linings(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
     }));
 }
 
+/** Bands cut from another cloth of the shelf. */
+function otherBands(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
+  const kind = kindOf(facts.garment, facts.ownKind);
+  const banded =
+    kind.edges.some(({ finish }) => finish === 'band') || kind.pieces.some(({ cloth }) => cloth === 'band');
+  if (!banded) return [];
+  return shelf
+    .filter(({ cloth }) => cloth !== facts.band && !cloth.layers && isTestedCloth(cloth))
+    .map(({ id, cloth }) => ({
+      words: say`cut its bands from ${{ name: cloth.name }}`,
+      apply: (to) => ({ ...change(to, { bandClothId: id }), band: cloth }),
+    }));
+}
+
 /** The cloth as the band of a body cut from another cloth of the shelf. */
 function bandOnly(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
   const kind = kindOf(facts.garment, facts.ownKind);
@@ -202,10 +218,14 @@ function bandOnly(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
     }));
 }
 
-/** What cannot work at the cloth or the fit; seams and bands are settled later. */
+/**
+ * What cannot work at the cloth or the fit, and a recovery under which it would bag; seams and bands are settled
+ * later.
+ */
 const stopsOf = (plan: GarmentPlan): readonly Problem[] =>
   plan.problems.filter(
-    ({ severity, stage }) => severity === 'stop' && (stage === 'stretch' || stage === 'fit'),
+    ({ id, severity, stage }) =>
+      id === 'check-recovery' || (severity === 'stop' && (stage === 'stretch' || stage === 'fit')),
   );
 
 const isTested = ({ outer, layerCloths }: GarmentFacts): boolean =>

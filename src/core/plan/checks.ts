@@ -104,8 +104,9 @@ function stretchChecks(
   });
 }
 
+/** A lining that comes back holds an outer cloth that does so less. */
 function recoveryCheck(
-  { book, kind, zones, facts }: Inputs,
+  { book, kind, zones, facts, lining }: Inputs,
   cloth: Cloth,
   reading: ClothReading,
 ): CheckPlan[] {
@@ -115,7 +116,9 @@ function recoveryCheck(
       : zones.some((zone) => (book.numbers[zone.extension] as Explained).value > CLOSE_FROM);
   if (!close || kind.asks.recovery <= 0) return [];
   const label = 'Comes back';
-  const has = lowestRecovery(reading);
+  const own = lowestRecovery(reading);
+  const under = lining && lowestRecovery(lining);
+  const has = own && under && under.value > own.value ? under : own;
   const common = { id: 'check.recovery', label, severity: 'look' as const };
   const name = { name: cloth.name };
   if (!has) {

@@ -110,10 +110,11 @@ function pressureProblems({ zones, book }: ProblemInputs): Problem[] {
   });
 }
 
-function recoveryProblems({ outer, band, facts, zones, book }: ProblemInputs): Problem[] {
+function recoveryProblems({ outer, band, facts, zones, book, checks }: ProblemInputs): Problem[] {
   const problems: Problem[] = [];
   const asked = zones.filter((zone) => (book.numbers[zone.extension] as Explained).value > 0);
-  if (outer?.verdict === 'no-negative-ease' && facts.outer && asked.length > 0) {
+  const unmeasured = zones.length === 0 && checks.some(({ id }) => id === 'check.recovery');
+  if (outer?.verdict === 'no-negative-ease' && facts.outer && (asked.length > 0 || unmeasured)) {
     problems.push({
       id: 'outer-recovery',
       stage: 'stretch',

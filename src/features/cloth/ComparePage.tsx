@@ -24,6 +24,13 @@ const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.
 const COLUMNS = 4;
 type Answers = Readonly<Record<string, Readonly<Partial<Record<KindId, Verdict>>>>>;
 
+/** Those with a pull curve first, then in the shelf's order. */
+const firstShown = (cloths: readonly StoredRecord<'cloth'>[]): readonly string[] =>
+  cloths
+    .toSorted((a, b) => Number(b.facts.pulls !== undefined) - Number(a.facts.pulls !== undefined))
+    .slice(0, 3)
+    .map(({ id }) => id);
+
 interface Props {
   readonly cloths: readonly StoredRecord<'cloth'>[];
   readonly wearers: readonly Choice[];
@@ -32,7 +39,7 @@ interface Props {
 /** Several cloths side by side: what they stretch, their classes and curves, and what each can become. */
 export function ComparePage({ cloths, wearers }: Props) {
   const { unit } = useUnit();
-  const [ids, setIds] = useState<readonly string[]>(cloths.slice(0, 3).map(({ id }) => id));
+  const [ids, setIds] = useState<readonly string[]>(() => firstShown(cloths));
   const [wearerId, setWearer] = useState(wearers[0]?.id ?? '');
   const [answers, setAnswers] = useState<Answers>({});
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
