@@ -4,6 +4,11 @@ import { derivationOf } from '../explain/derivation';
 import { formatQuantity } from '../explain/display';
 import { SENSITIVITY_STEP } from '../explain/ledger';
 import { planGarment } from './planGarment';
+import { household } from '@/demo/household';
+import type { Cloth } from '../facts/cloth';
+import { newGarment } from '../facts/garment';
+import { kindIds } from '../facts/kindIds';
+import type { Wearer } from '../facts/wearer';
 import { catalogue } from '../garments/catalogue';
 import type { ZoneChoice } from '../facts/garment';
 import type { GarmentFacts, GarmentPlan } from './types';
@@ -52,7 +57,24 @@ const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, fac
   ];
 });
 
-const plans = cases.map(([name, facts]): readonly [string, GarmentPlan] => [
+/** Every garment of the catalogue, lined, in cloths with pull curves, with a pattern and a garment that fits. */
+const made = household(TODAY);
+const everyKind = kindIds.map((kind): readonly [string, GarmentFacts] => {
+  const pattern = Object.values(made.patterns).find((one) => one.kind === kind);
+  return [
+    `any ${kind}`,
+    {
+      garment: { ...newGarment('Any', kind), likeId: 'heirloom' },
+      wearer: made.wearers.odile as Wearer,
+      outer: made.cloths['loon-swim'] as Cloth,
+      lining: made.cloths['minnow-lining'] as Cloth,
+      band: made.cloths['marsh-rib'] as Cloth,
+      ...(pattern ? { pattern } : {}),
+    },
+  ];
+});
+
+const plans = [...cases, ...everyKind].map(([name, facts]): readonly [string, GarmentPlan] => [
   name,
   planGarment(facts, { onDate: TODAY }),
 ]);
