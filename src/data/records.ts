@@ -56,21 +56,6 @@ export function listRecords<K extends RecordKind>(
     .map((row) => toStored(kind, row));
 }
 
-/** The records with these ids that exist and are not removed, by id. */
-export function recordsById<K extends RecordKind>(
-  db: Querier,
-  kind: K,
-  ids: readonly string[],
-): ReadonlyMap<string, Stored<K>> {
-  const table = tables[kind];
-  const rows = db
-    .select(stored(table))
-    .from(table)
-    .where(and(inArray(table.id, [...new Set(ids)]), isNull(table.removedAt)))
-    .all();
-  return new Map(rows.map((row) => [row.id, toStored(kind, row)]));
-}
-
 /** Garments, newest first, that are for this wearer or out of one of these cloths. */
 export function garmentsSharing(
   db: Querier,

@@ -1,4 +1,4 @@
-import { draftLegLine, legLineSpec, usualLegLine, usualOpening } from './legLine';
+import { draftLegLine, legLineSpec, usualLegLine } from './legLine';
 import { draftShorts, draftWiden, shortsSpec, usualShorts, usualWiden, widenSpec } from './legs';
 import { draftRaglan, raglanSpec, usualRaglan } from './raglan';
 import type { Drafted } from './draft';
@@ -71,5 +71,3 @@ export const adaptations: Readonly<Record<AdaptationId, Adaptation>> = {
     draftWiden,
   ),
 };
-
-export { usualOpening };

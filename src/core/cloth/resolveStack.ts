@@ -4,9 +4,6 @@ import type { Fault } from '../facts/faults';
 /** Finds a cloth of the shelf by its id. */
 export type FindCloth = (id: string) => Cloth | undefined;
 
-/** Whether a cloth is a stack of others. */
-export const isStack = (cloth: Cloth): boolean => cloth.layers !== undefined;
-
 /**
  * Why a stack cannot be: no layer, a layer that is not on the shelf, or one that contains the stack itself.
  * `undefined` for a plain cloth and a sound stack.

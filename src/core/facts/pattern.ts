@@ -17,7 +17,6 @@ export const draftedLayerSpec = record('Drafted for', {
   along: optional(numberOf('share', 'Stretch lengthwise', 0.01, 4)),
   feel: choice('How it pulls', ['soft', 'medium', 'firm']),
 });
-export type DraftedLayer = FactsOf<typeof draftedLayerSpec>;
 
 /** A pattern: its size table, what it was drafted for, its own printed lengths, and what was learned about it. */
 export const patternSpec = record('Pattern', {

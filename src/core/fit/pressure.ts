@@ -12,8 +12,5 @@ export const tensionForPressure = (pressurePa: number, girthMm: number): number 
 /** Comfort falls off from about here on soft tissue, Pa (S, from memory: Denton, 1972). */
 export const COMFORT_PA = { from: 6000, to: 10_000 } as const;
 
-/** Everyday close garments sit in here, Pa (estimate, unchecked). */
-export const EVERYDAY_PA = { from: 50, to: 1000 } as const;
-
-/** What the pressure school aims at unless the person says otherwise, Pa (estimate, unchecked). */
+/** What the pressure school aims at unless told: everyday close garments sit at 50 to 1000 Pa (estimate, unchecked). */
 export const DEFAULT_PRESSURE_PA = 100;
