@@ -9,22 +9,18 @@ import {
   drawLeggings,
   drawStretchWaist,
 } from './bottoms';
+import { drawBra, drawBralette, drawCropTop, drawOneShoulderTop, drawShelfBraTop } from './closeTops';
 import { figureOf, type DrawnBody, type Figure } from './figure';
 import type { DrawnSide, GarmentDrawing, Shape } from './garmentDrawing';
 import { belt, plumb } from './pen';
 import {
   drawBoundTee,
-  drawBra,
-  drawBralette,
   drawCardigan,
   drawCollarPullover,
-  drawCropTop,
   drawKnitBand,
   drawLettuceTop,
-  drawOneShoulderTop,
   drawRaglan,
   drawShapedBlouse,
-  drawShelfBraTop,
   drawTee,
 } from './tops';
 
