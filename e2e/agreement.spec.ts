@@ -8,8 +8,13 @@ import { demoFacts } from '../tests/demoFacts';
 /** The ticket on the page, the printed ticket, and `bin/plan` of the exported file, to the displayed digit. */
 const FOLDER = 'test-results/exported';
 
+/** Every tee with its neckband, and of the other kinds one that is lined, sized and graded, and one with bands. */
+const checked = demoFacts().filter(
+  ([id, { garment }]) => garment.kind === 'tee' || ['otter-bottoms', 'ringmaster'].includes(id),
+);
+
 for (const unit of ['cm', 'in'] as const) {
-  for (const [id, { garment }] of demoFacts()) {
+  for (const [id, { garment }] of checked) {
     test(`${garment.name} in ${unit}: page, paper and bin/plan agree`, async ({ page, context, request }) => {
       await context.addCookies([{ name: 'unit', value: unit, url: 'http://127.0.0.1:4171' }]);
       const found = (await (await request.get(`/api/jump?q=${encodeURIComponent(garment.name)}`)).json()) as {
