@@ -7,6 +7,8 @@ export default defineConfig({
   expect: { timeout: 10_000 },
   workers: 1,
   forbidOnly: true,
+  // Once more where a machine stalled for seconds: the reporter still names what needed it.
+  retries: 1,
   reporter: [['line'], ['json', { outputFile: 'test-results/playwright.json' }]],
   outputDir: 'test-results/playwright',
   use: {

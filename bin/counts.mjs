@@ -5,5 +5,5 @@ const report = JSON.parse(readFileSync(process.argv[2], 'utf8'));
 const [passed, failed] =
   'numPassedTests' in report
     ? [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites]
-    : [report.stats.expected, report.stats.unexpected + report.stats.flaky + report.errors.length];
+    : [report.stats.expected + report.stats.flaky, report.stats.unexpected + report.errors.length];
 console.log(`${passed} ${failed}`);
