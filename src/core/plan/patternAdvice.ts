@@ -1,7 +1,7 @@
 import type { Explained, Phrase } from '../explain/explained';
-import { leaf, say, type Ledger } from '../explain/ledger';
+import { say, type Ledger } from '../explain/ledger';
 import type { GarmentKind, Zone } from '../garments/garmentKind';
-import { LEAST_CHANGE_MM } from './size';
+import { LEAST_CHANGE_MM, seamEdgeChange } from './size';
 import type { GarmentFacts, PatternPlan, SizePlan, ZonePlan } from './types';
 
 /** The zones with what to change on the pattern: measured on it, or out of its size table. */
@@ -33,14 +33,7 @@ function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girthMm: num
   const at = `fit.${zone.id}`;
   const label = `pattern at the ${zone.label.toLowerCase()}, finished`;
   const girth = book.given(`${at}.pattern`, label, girthMm, 'mm', 'measured');
-  const perSeamEdge = book.work(`${at}.perSeamEdge`, {
-    label: 'change at each seam edge',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'abs(p - g) / edges',
-    terms: { p: girth, g: rest, edges: leaf('seam edges', zone.seamEdges, 'count', 'D') },
-    by: ({ p, g, edges }) => Math.abs(p - g) / edges,
-  });
+  const perSeamEdge = seamEdgeChange(book, `${at}.perSeamEdge`, girth, rest, zone.seamEdges);
   const advice: Phrase =
     perSeamEdge.value < LEAST_CHANGE_MM
       ? say`${zone.label}: the pattern fits as it is`

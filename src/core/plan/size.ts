@@ -121,23 +121,10 @@ function zoneSize(
           by: ({ G, n }) => G * (1 - n),
         });
   const short = finished.value < target.value;
-  const perSeamEdge = book.work(`${at}.perSeamEdge`, {
-    label: zone.axis === 'along' ? 'change in length' : 'change at each seam edge',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'abs(p - g) / edges',
-    terms: {
-      p: finished,
-      g: target,
-      edges: leaf(
-        zone.axis === 'along' ? 'in one place' : 'seam edges',
-        zone.axis === 'along' ? 1 : zone.seamEdges,
-        'count',
-        'D',
-      ),
-    },
-    by: ({ p, g, edges }) => Math.abs(p - g) / edges,
-  });
+  const perSeamEdge =
+    zone.axis === 'along'
+      ? seamEdgeChange(book, `${at}.perSeamEdge`, finished, target, 1, ['change in length', 'in one place'])
+      : seamEdgeChange(book, `${at}.perSeamEdge`, finished, target, zone.seamEdges);
   const same = best.size.label === cut.label;
   const where = LENGTHS.find(([measure]) => measure === zone.measure)?.[1];
   const name = zone.label;
@@ -160,6 +147,24 @@ function zoneSize(
     advice,
   };
 }
+
+/** How far each of so many seam edges moves from the pattern's girth to the one wanted. */
+export const seamEdgeChange = (
+  book: Ledger,
+  id: string,
+  pattern: Explained,
+  wanted: Explained,
+  edges: number,
+  [label, counted]: readonly [string, string] = ['change at each seam edge', 'seam edges'],
+): Explained =>
+  book.work(id, {
+    label,
+    unit: 'mm',
+    mark: 'D',
+    formula: 'abs(p - g) / edges',
+    terms: { p: pattern, g: wanted, edges: leaf(counted, edges, 'count', 'D') },
+    by: (v) => Math.abs(v.p - v.g) / v.edges,
+  });
 
 /** A change per seam edge smaller than this is not worth cutting (common practice, no source). */
 export const LEAST_CHANGE_MM = 1;

@@ -8,6 +8,7 @@ import type { ClothPlan } from '@/core/plan/types';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { useNumbers, valueOf } from '@/ui/numbers';
 import styles from './ClothPage.module.css';
 import { HangWeights } from './HangWeights';
 
@@ -24,12 +25,14 @@ interface Props {
 /** The pull curve: weights hung on a strip, or a gauge; the curve through the readings, and its residuals. */
 export function PullCurve({ id, cloth, reading, today }: Props) {
   const records = useRecords();
+  const numbers = useNumbers();
   const [direction, setDirection] = useState<ClothDirection>(reading.around ?? 'across');
   const [how, setHow] = useState<'weights' | 'gauge'>('weights');
   const plan = reading[direction];
+  const comfortable = plan && valueOf(numbers, plan.stretch);
   const pulls = Object.entries(cloth.pulls ?? {}).filter(([, pull]) => pull.direction === direction);
-  const fit = branchFit(cloth, direction, 'loading', comfortable(reading, direction, cloth));
-  const back = branchFit(cloth, direction, 'unloading', comfortable(reading, direction, cloth));
+  const fit = branchFit(cloth, direction, 'loading', comfortable);
+  const back = branchFit(cloth, direction, 'unloading', comfortable);
   const worst = fit?.ok ? Math.max(...fit.curve.residuals.map(Math.abs)) : 0;
   return (
     <section style={{ display: 'grid', gap: 14 }}>
@@ -122,12 +125,4 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
       ))}
     </section>
   );
-}
-
-/** The comfortable stretch of the hand test that way, where it was tested. */
-function comfortable(reading: ClothPlan, direction: ClothDirection, cloth: Cloth): number | undefined {
-  const tests = Object.values(cloth.tests).filter((test) => test.direction === direction);
-  if (!reading[direction] || tests.length === 0) return undefined;
-  const values = tests.map((test) => test.pulledMm / test.restMm - 1).sort((a, b) => a - b);
-  return values[Math.floor(values.length / 2)];
 }
