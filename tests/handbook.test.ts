@@ -10,7 +10,7 @@ import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '@/core/facts/garment';
 import { easeFromExtension, extensionFromEase, passingExtension } from '@/core/fit/ease';
 import { pressureUnder } from '@/core/fit/pressure';
 import { catalogue } from '@/core/garments/catalogue';
-import { NAP_MM } from '@/core/plan/checks';
+import { NAP_MM } from '@/core/plan/amount';
 import { lockstitchStretch } from '@/core/seams/stitchStretch';
 import { stitches } from '@/core/seams/stitches';
 import { MM_PER_INCH, STANDARD_GRAVITY } from '@/core/units/constants';

@@ -35,10 +35,26 @@ test.each([
 
 test('a stack never stretches more than its least stretchy layer', () => {
   fc.assert(
-    fc.property(plainLayers, (layers) => {
+    fc.property(fc.array(anyLayer, { minLength: 1, maxLength: 4 }), (layers) => {
       expect(stackStretch(layers)).toBeLessThanOrEqual(leastStretchy(layers) + 1e-9);
     }),
     { seed: 11 },
+  );
+});
+
+test('a firm outer layer does not pull a soft lining past its own limit', () => {
+  const firmOuter = [layer(1, 2, 1.5), layer(0.5, 2, 0.7)];
+  expect(stackExtension(firmOuter, 1.5)).toBeGreaterThan(0.5);
+  expect(stackStretch(firmOuter)).toBe(0.5);
+});
+
+test('layers that pull alike always stretch less together than the least of them', () => {
+  fc.assert(
+    fc.property(plainLayers, (layers) => {
+      fc.pre(layers.length > 1);
+      expect(stackStretch(layers)).toBeLessThan(leastStretchy(layers));
+    }),
+    { seed: 13 },
   );
 });
 

@@ -72,16 +72,17 @@ const MOST_STEPS = 200;
 const LOG_TOLERANCE = 1e-15;
 
 /**
- * Comfortable stretch of a stack: where the layers' tensions add to the outer layer's at its own limit (D). The
- * outer layer comes first. A layer that does not stretch makes the stack stable.
+ * Comfortable stretch of a stack: where the layers' tensions add to the outer layer's at its own limit, and never
+ * past the limit of any layer (D): a firm outer layer would else pull a soft lining beyond its own. The outer layer
+ * comes first. A layer that does not stretch makes the stack stable.
  */
 export function stackStretch(layers: readonly LayerTension[]): number {
   const [outer] = layers;
   if (!outer || layers.some(({ S }) => S <= 0)) return 0;
-  return stackExtension(layers, layerTension(outer, outer.S));
+  return Math.min(stackExtension(layers, layerTension(outer, outer.S)), leastStretchy(layers));
 }
 
-/** The crude rule: as much as the least stretchy layer (T). Always more than the other school's. */
+/** The crude rule: as much as the least stretchy layer (T). Never less than the other school's. */
 export const leastStretchy = (layers: readonly Pick<LayerTension, 'S'>[]): number =>
   Math.min(...layers.map(({ S }) => S));
 

@@ -40,6 +40,12 @@ export interface ClothReading {
   readonly least?: Explained;
 }
 
+/** The poorer recovery of a cloth's two directions; `undefined` where neither was let go. */
+export const lowestRecovery = ({ across, along }: ClothReading): Explained | undefined =>
+  [across?.recovery, along?.recovery]
+    .filter((one) => one !== undefined)
+    .toSorted((a, b) => a.value - b.value)[0];
+
 /** Reads a cloth's tests into the ledger under `prefix`. Impossible readings are set aside with their reason. */
 export function readCloth(book: Ledger, prefix: string, cloth: Cloth): ClothReading {
   const tests = Object.entries(cloth.tests).sort(

@@ -81,13 +81,24 @@ function stackDirection(
     real && parts[0]?.curve
       ? parts[0].curve.tS
       : leaf('the outer layer at its own limit, in comfortable pulls', first?.weight ?? 1, 'ratio', 'D');
-  const stretch = workExtension(
+  const added = workExtension(
     book,
-    { id: `${prefix}.${which}.stretch`, label: `stretch of the layers together, ${words}`, real },
+    { id: `${prefix}.${which}.added`, label: `where the layers’ pulls add up, ${words}`, real },
     parts,
     tension,
   );
+  const own = ownStretches(parts);
+  const stretch = book.work(`${prefix}.${which}.stretch`, {
+    label: `stretch of the layers together, ${words}`,
+    unit: 'share',
+    mark: 'D',
+    note: 'Never past the limit of any layer by itself.',
+    formula: `min(added, ${own.names})`,
+    terms: { added, ...own.terms },
+    by: (v) => Math.min(...Object.values(v)),
+  });
   const recoveries = readings.flatMap(({ recovery }) => recovery ?? []);
+  const neckIns = readings.flatMap(({ neckIn }) => neckIn ?? []);
   return {
     stretch,
     repeats: [],
@@ -103,19 +114,39 @@ function stackDirection(
           }),
         }
       : {}),
+    ...(neckIns.length === readings.length
+      ? {
+          neckIn: book.work(`${prefix}.${which}.neckIn`, {
+            label: `neck-in of the layers together, ${words}`,
+            unit: 'share',
+            mark: 'D',
+            note: 'Layers held together draw in alike, between their own: halfway is taken.',
+            formula: `mean(${neckIns.map((_, at) => `n${at + 1}`).join(', ')})`,
+            terms: Object.fromEntries(neckIns.map((one, at) => [`n${at + 1}`, one])),
+            by: (v) => Object.values(v).reduce((sum, one) => sum + one, 0) / Object.keys(v).length,
+          }),
+        }
+      : {}),
     source: readings.every(({ source }) => source === 'tested') ? 'tested' : 'stated',
     counts: 'median',
     parts,
   };
 }
 
+/** Each layer's own stretch as terms of a formula. */
+const ownStretches = (parts: readonly TensionPart[]) => ({
+  names: parts.map((_, at) => `S${at + 1}`).join(', '),
+  terms: Object.fromEntries(parts.map(({ S }, at) => [`S${at + 1}`, S])),
+});
+
 function least(book: Ledger, prefix: string, around: DirectionReading): Explained {
+  const own = ownStretches(around.parts);
   return book.work(`${prefix}.least`, {
     label: 'as much as the least stretchy layer, the crude rule',
     unit: 'share',
     mark: 'T',
-    formula: `min(${around.parts.map((_, at) => `S${at + 1}`).join(', ')})`,
-    terms: Object.fromEntries(around.parts.map(({ S }, at) => [`S${at + 1}`, S])),
+    formula: `min(${own.names})`,
+    terms: own.terms,
     by: (v) => Math.min(...Object.values(v)),
   });
 }

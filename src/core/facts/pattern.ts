@@ -33,6 +33,7 @@ export const patternSpec = record('Pattern', {
   seamAllowanceMm: optional(lengthMm('Seam allowance', 0, 40, [4, 16])),
   hemAllowanceMm: optional(lengthMm('Hem, turned up', 0, 120, [8, 65])),
   cupDifferenceMm: optional(lengthMm('Bust less high bust', 0, 300, [20, 150])),
+  cupStepMm: optional(lengthMm('Each cup size adds', 5, 60, [15, 35])),
   assumesFoam: optional(flag('Cup sizes assume foam')),
   printed: map(
     'Printed lengths',

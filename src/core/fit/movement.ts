@@ -25,3 +25,6 @@ export type SkinRegion = keyof typeof skinStretch;
 
 /** Stretch a cloth must have to follow skin that stretches under it: (1 + e)(1 + skin) − 1 (D). */
 export const movementStretch = (extension: number, skin: number): number => (1 + extension) * (1 + skin) - 1;
+
+/** The worn extension at which a cloth of that stretch just follows the skin: (1 + S) / (1 + skin) − 1 (D). */
+export const mostWornInMotion = (stretch: number, skin: number): number => (1 + stretch) / (1 + skin) - 1;

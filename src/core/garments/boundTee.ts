@@ -1,7 +1,9 @@
 import type { GarmentKind } from './garmentKind';
 import {
   bustZone,
+  drawnSleeveOpening,
   edge,
+  handNeed,
   headNeed,
   hemOpening,
   hipZone,
@@ -23,7 +25,7 @@ export const boundTee: GarmentKind = {
     { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a tee' },
     { id: 'loose', label: 'Loose', looseMm: 50, usual: 'usual for a loose tee' },
   ],
-  needs: [need('bust', 'the body'), need('hip', 'the skirt and its hem'), headNeed],
+  needs: [need('bust', 'the body'), need('hip', 'the skirt and its hem'), headNeed, handNeed],
   zones: [bustZone, hipZone],
   pieces: [
     piece('front', 'Front with its sleeves', ['bust', 'hip'], { onFold: true }),
@@ -39,10 +41,10 @@ export const boundTee: GarmentKind = {
     shoulderSeam,
     seam('neckline', 'Binding seam', 'round', 'stretch', 'neckline'),
     sideSeam,
-    seam('sleeve-hem', 'Sleeve hems', 'across', 'stretch'),
+    seam('sleeve-hem', 'Sleeve hems', 'across', 'stretch', 'sleeve-hem'),
     seam('hem', 'Hem', 'across', 'stretch', 'hem'),
   ],
-  openings: [neckOpening, hemOpening],
+  openings: [neckOpening, hemOpening, drawnSleeveOpening()],
   asks: { around: 0.25, along: 0, recovery: 0.85, weightGsm: [140, 280], opaque: 'dry' },
   amount: { lengths: [['backLength', 2.6]], extraMm: 120, across: 'hip' },
   quirks: [

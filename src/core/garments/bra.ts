@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, need, pair, piece, seam } from './parts';
+import { edge, need, pair, piece, seam, topOpening } from './parts';
 
 /** A soft or wired bra, tested first. */
 export const bra: GarmentKind = {
@@ -44,11 +44,11 @@ export const bra: GarmentKind = {
     seam('cup', 'Cup seams', 'along', 'still'),
     seam('bridge', 'Bridge and frame', 'along', 'stay'),
     seam('cradle', 'Cup into the frame', 'round', 'stay'),
-    seam('band', 'Plush at the lower edge', 'round', 'stretch'),
+    seam('band', 'Plush at the lower edge', 'round', 'stretch', 'lower-edge'),
     seam('underarm', 'Picot at the underarm', 'round', 'stretch'),
     seam('strap', 'Straps', 'across', 'still'),
   ],
-  openings: [],
+  openings: [{ ...topOpening('band', 'band'), label: 'Band', closure: true }],
   asks: { around: 0.3, along: 0, recovery: 0.95, weightGsm: [80, 220], lined: true },
   amount: { lengths: [['underbust', 0.6]], extraMm: 150, across: 'bust' },
   quirks: [

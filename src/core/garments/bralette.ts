@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { bustZone, edge, need, pair, piece, seam, underbustZone } from './parts';
+import { bustZone, edge, need, pair, piece, seam, topOpening, underbustZone } from './parts';
 
 /** A lace bralette. */
 export const bralette: GarmentKind = {
@@ -40,10 +40,10 @@ export const bralette: GarmentKind = {
   seams: [
     seam('cup', 'Cup seam', 'along', 'still'),
     seam('casing', 'Elastic into its casing', 'round', 'stay'),
-    seam('cup-band', 'Casing to cups', 'round', 'stretch'),
+    seam('cup-band', 'Casing to cups', 'round', 'stretch', 'lower-edge'),
     seam('back-tab', 'Back tabs', 'across', 'still'),
   ],
-  openings: [],
+  openings: [{ ...topOpening('underbust', 'band'), label: 'Band', closure: true }],
   asks: { around: 0.2, along: 0, recovery: 0.85, weightGsm: [60, 200] },
   amount: { lengths: [['underbust', 0.8]], extraMm: 200, across: 'strap' },
   quirks: [

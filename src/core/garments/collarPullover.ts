@@ -2,7 +2,9 @@ import type { GarmentKind } from './garmentKind';
 import {
   armholeSeam,
   bustZone,
+  drawnSleeveOpening,
   edge,
+  handNeed,
   headNeed,
   hemOpening,
   hipZone,
@@ -23,7 +25,7 @@ export const collarPullover: GarmentKind = {
     { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a pullover' },
     { id: 'loose', label: 'Loose', looseMm: 50, usual: 'usual for a loose pullover' },
   ],
-  needs: [need('bust', 'the body'), need('hip', 'the hem'), headNeed],
+  needs: [need('bust', 'the body'), need('hip', 'the hem'), headNeed, handNeed],
   zones: [bustZone, hipZone],
   pieces: [
     piece('front', 'Front', ['bust', 'hip'], { onFold: true }),
@@ -44,7 +46,7 @@ export const collarPullover: GarmentKind = {
     seam('collar', 'Collar and facing seam', 'round', 'stretch', 'neckline'),
     armholeSeam,
     sideSeam,
-    seam('sleeve-hem', 'Sleeve hems', 'across', 'stretch'),
+    seam('sleeve-hem', 'Sleeve hems', 'across', 'stretch', 'sleeve-hem'),
     seam('hem', 'Hem', 'across', 'stretch', 'hem'),
   ],
   openings: [
@@ -58,6 +60,7 @@ export const collarPullover: GarmentKind = {
       stitch: 'seam',
     },
     hemOpening,
+    drawnSleeveOpening(),
   ],
   asks: { around: 0.2, along: 0, recovery: 0.85, weightGsm: [160, 300], hang: 'slinky', opaque: 'dry' },
   amount: {

@@ -1,5 +1,16 @@
 import type { GarmentKind } from './garmentKind';
-import { bustZone, edge, need, piece, seam, shoulderSeam, topOpening, underbustZone } from './parts';
+import {
+  bustZone,
+  drawnNeckOpening,
+  edge,
+  headNeed,
+  need,
+  piece,
+  seam,
+  shoulderSeam,
+  topOpening,
+  underbustZone,
+} from './parts';
 
 /** A swim or crop top without a band. */
 export const cropTop: GarmentKind = {
@@ -22,6 +33,7 @@ export const cropTop: GarmentKind = {
     need('underbust', 'the lower edge'),
     need('strap', 'the straps', false),
     need('highBust', 'the bust adjustment', false),
+    { ...headNeed, required: false },
   ],
   zones: [
     bustZone,
@@ -42,11 +54,11 @@ export const cropTop: GarmentKind = {
   seams: [
     shoulderSeam,
     seam('side', 'Sides', 'along', 'still'),
-    seam('neckline', 'Neckline elastic', 'round', 'stretch'),
+    seam('neckline', 'Neckline elastic', 'round', 'stretch', 'neckline'),
     seam('armhole', 'Armhole elastic', 'round', 'stretch'),
     seam('lower-edge', 'Lower elastic', 'round', 'stretch', 'lower-edge'),
   ],
-  openings: [topOpening('underbust', 'lower-edge')],
+  openings: [topOpening('underbust', 'lower-edge'), drawnNeckOpening('neckline', 'Neckline')],
   asks: {
     around: 0.5,
     along: 0.3,

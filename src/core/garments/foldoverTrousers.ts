@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, hipZone, need, pair, piece, seam, waistOpening, waistZone } from './parts';
+import { edge, hipZone, legOpening, need, pair, piece, seam, waistOpening, waistZone } from './parts';
 
 /** Yoga trousers with a fold-over waist. */
 export const foldoverTrousers: GarmentKind = {
@@ -23,6 +23,7 @@ export const foldoverTrousers: GarmentKind = {
     need('hip', 'the seat, and what the waist passes'),
     need('inseam', 'the length of the legs'),
     need('rise', 'the depth of the seat', false),
+    need('foot', 'whether the hems go over heel and instep', false),
   ],
   zones: [
     waistZone,
@@ -38,9 +39,9 @@ export const foldoverTrousers: GarmentKind = {
     seam('inseam', 'Inside legs', 'along', 'stretch'),
     seam('crotch', 'Crotch', 'along', 'stretch'),
     seam('waistband', 'Waistband seam', 'round', 'stretch', 'waist-edge'),
-    seam('leg-hem', 'Leg hems', 'across', 'still'),
+    seam('leg-hem', 'Leg hems', 'across', 'still', 'leg'),
   ],
-  openings: [waistOpening('waist')],
+  openings: [waistOpening('waist'), { ...legOpening('hip', 'leg-hem'), label: 'Leg hem', at: 'pattern' }],
   asks: { around: 0.4, along: 0.15, recovery: 0.9, weightGsm: [200, 320], opaque: 'dry' },
   amount: {
     lengths: [

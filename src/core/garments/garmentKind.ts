@@ -14,7 +14,13 @@ export interface NeededMeasure {
 /** Around the body, or along it; each has its own stretch, demand and ease. */
 export type Axis = 'around' | 'along';
 
-export interface Zone {
+/** A part that only some styles of a kind have: a tank has no leg edges, a swimsuit no hem. */
+export interface StyledPart {
+  /** Styles that have it; every style where this is absent. */
+  readonly only?: readonly Garment['style'][];
+}
+
+export interface Zone extends StyledPart {
   readonly id: ZoneId;
   readonly label: string;
   readonly measure: BodyMeasure;
@@ -38,7 +44,7 @@ export interface Piece {
   readonly onFold: boolean;
 }
 
-export interface Edge {
+export interface Edge extends StyledPart {
   readonly id: string;
   readonly label: string;
   readonly finish: Finish;
@@ -46,7 +52,7 @@ export interface Edge {
   readonly zone?: ZoneId;
 }
 
-export interface Seam {
+export interface Seam extends StyledPart {
   readonly id: string;
   readonly label: string;
   readonly direction: 'across' | 'along' | 'round';
@@ -57,17 +63,23 @@ export interface Seam {
 }
 
 /** A closed opening and the widest part it passes. */
-export interface Opening {
+export interface Opening extends StyledPart {
   readonly id: string;
   readonly label: string;
   readonly edge: string;
   readonly passes: BodyMeasure;
   readonly passesWhat: string;
-  /** What is taken as its length at rest where nobody measured it. */
-  readonly at: 'neckline' | 'sleeve-hem' | { readonly zone: ZoneId };
+  /** What is taken as its length at rest where nobody measured it; `pattern`: nothing, it has to be measured. */
+  readonly at: 'neckline' | 'sleeve-hem' | 'pattern' | { readonly zone: ZoneId };
   /** The row of stitches along it that must follow, where there is one. */
   readonly stitch?: 'seam' | 'hem';
+  /** It usually has a closure, so that nothing has to pass it. */
+  readonly closure?: true;
 }
+
+/** Whether an opening has a closure: as the person says, else as its kind has it. */
+export const hasClosure = ({ id, closure }: Opening, { closures }: Pick<Garment, 'closures'>): boolean =>
+  closures?.[id] ?? closure ?? false;
 
 /** How the garment can be meant to sit, with what the schools take for it. */
 export interface Style {

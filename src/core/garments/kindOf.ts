@@ -1,12 +1,29 @@
 import type { Garment } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import { catalogue } from './catalogue';
-import type { GarmentKind } from './garmentKind';
+import type { GarmentKind, StyledPart } from './garmentKind';
 
-/** The garment's kind: of the catalogue, or the person's own version of it. */
-export function kindOf(garment: Pick<Garment, 'kind'>, own?: OwnKind): GarmentKind {
-  const base = catalogue[own?.base ?? garment.kind];
+/** The garment's kind: of the catalogue, or the person's own version of it, with the parts its style has. */
+export function kindOf(
+  { kind, style }: Pick<Garment, 'kind'> & Partial<Pick<Garment, 'style'>>,
+  own?: OwnKind,
+) {
+  const whole = catalogue[own?.base ?? kind];
+  const base = style === undefined ? whole : inStyle(whole, style);
   return own ? changedKind(base, own) : base;
+}
+
+/** The kind in one of its styles. The same kind where its styles have the same parts. */
+function inStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
+  const has = ({ only }: StyledPart) => only === undefined || only.includes(style);
+  if ([...kind.zones, ...kind.edges, ...kind.seams, ...kind.openings].every(has)) return kind;
+  return {
+    ...kind,
+    zones: kind.zones.filter(has),
+    edges: kind.edges.filter(has),
+    seams: kind.seams.filter(has),
+    openings: kind.openings.filter(has),
+  };
 }
 
 /** A kind with parts taken away, renamed and added. What lost its zone or edge is taken away with it. */

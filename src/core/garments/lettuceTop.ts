@@ -1,8 +1,11 @@
 import type { GarmentKind } from './garmentKind';
 import {
   bustZone,
+  drawnSleeveOpening,
   edge,
+  handNeed,
   headNeed,
+  hemOpening,
   neckOpening,
   need,
   pair,
@@ -21,7 +24,7 @@ export const lettuceTop: GarmentKind = {
     { id: 'fitted', label: 'Fitted', share: 0.1, range: [0.03, 0.08], usual: 'usual for a fitted tee' },
     { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a tee' },
   ],
-  needs: [need('bust', 'the body and its lower edge'), headNeed],
+  needs: [need('bust', 'the body and its lower edge'), headNeed, handNeed],
   zones: [bustZone],
   pieces: [
     piece('front', 'Front', ['bust'], { onFold: true }),
@@ -38,9 +41,13 @@ export const lettuceTop: GarmentKind = {
     seam('armhole', 'Sleeve seam', 'round', 'stretch'),
     sideSeam,
     seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline'),
-    seam('lower-edge', 'Lettuce edges', 'across', 'stretch'),
+    seam('lower-edge', 'Lettuce edges', 'across', 'stretch', 'lower-edge'),
   ],
-  openings: [neckOpening],
+  openings: [
+    neckOpening,
+    drawnSleeveOpening('sleeve-edge', 'Sleeve edge'),
+    { ...hemOpening, id: 'lower-edge', label: 'Lower edge', edge: 'lower-edge', at: { zone: 'bust' } },
+  ],
   asks: { around: 0.35, along: 0.1, recovery: 0.85, weightGsm: [100, 220], opaque: 'dry' },
   amount: { lengths: [['backLength', 1.1]], extraMm: 250, across: 'bust' },
   quirks: [

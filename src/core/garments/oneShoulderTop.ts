@@ -1,5 +1,15 @@
 import type { GarmentKind } from './garmentKind';
-import { bustZone, edge, need, piece, seam, topOpening, underbustZone } from './parts';
+import {
+  bustZone,
+  drawnNeckOpening,
+  edge,
+  headNeed,
+  need,
+  piece,
+  seam,
+  topOpening,
+  underbustZone,
+} from './parts';
 
 /** A one-shoulder sports top. */
 export const oneShoulderTop: GarmentKind = {
@@ -22,6 +32,7 @@ export const oneShoulderTop: GarmentKind = {
     need('underbust', 'the band'),
     need('highBust', 'the bust adjustment', false),
     need('strap', 'the extra strap', false),
+    { ...headNeed, required: false, why: 'whether the upper opening goes over it' },
   ],
   zones: [bustZone, underbustZone],
   pieces: [
@@ -40,13 +51,16 @@ export const oneShoulderTop: GarmentKind = {
   ],
   seams: [
     seam('dart', 'Bust darts', 'along', 'still'),
-    seam('upper-edge', 'Upper edge, with swim elastic', 'round', 'stretch'),
+    seam('upper-edge', 'Upper edge, with swim elastic', 'round', 'stretch', 'upper-edge'),
     seam('armhole', 'Armhole, with swim elastic', 'round', 'stretch'),
     seam('shoulder', 'Shoulder', 'across', 'stay'),
     seam('side', 'Sides', 'along', 'still'),
     seam('band', 'Band seam', 'round', 'stretch', 'lower-edge'),
   ],
-  openings: [{ ...topOpening('underbust', 'band'), label: 'Band' }],
+  openings: [
+    { ...topOpening('underbust', 'band'), label: 'Band' },
+    drawnNeckOpening('upper-edge', 'Upper opening'),
+  ],
   asks: { around: 0.75, along: 0.5, recovery: 0.95, weightGsm: [180, 280], opaque: 'dry', lined: true },
   amount: { lengths: [['backLength', 1.1]], extraMm: 150, across: 'bust' },
   quirks: [

@@ -126,6 +126,21 @@ export const sleeveOpening: Opening = {
   at: 'sleeve-hem',
   stitch: 'hem',
 };
+/** A sleeve hem whose width only the pattern tells: no zone of the body gives it. */
+export const drawnSleeveOpening = (edgeId = 'sleeve-hem', label = 'Sleeve hem'): Opening => ({
+  ...sleeveOpening,
+  label,
+  edge: edgeId,
+  at: 'pattern',
+});
+/** A neckline with no band of its own here, over the head: measured on the pattern. */
+export const drawnNeckOpening = (edgeId: string, label: string): Opening => ({
+  ...neckOpening,
+  id: edgeId,
+  label,
+  edge: edgeId,
+  at: 'pattern',
+});
 export const waistOpening = (zone: string, edgeId = 'waist'): Opening => ({
   id: 'waist-edge',
   label: 'Waist',
@@ -135,7 +150,7 @@ export const waistOpening = (zone: string, edgeId = 'waist'): Opening => ({
   at: { zone },
   stitch: 'seam',
 });
-/** The upper opening of a garment worn under the bust or over it, put on over the head. */
+/** The lower opening of a garment worn under the bust or over it, put on over the head. */
 export const topOpening = (zone: string, edgeId: string): Opening => ({
   id: 'lower-edge',
   label: 'Lower edge',

@@ -3,8 +3,11 @@ import {
   armholeSeam,
   bicepsZone,
   bustZone,
+  drawnSleeveOpening,
   edge,
+  handNeed,
   headNeed,
+  hemOpening,
   need,
   pair,
   piece,
@@ -22,7 +25,7 @@ export const shapedBlouse: GarmentKind = {
     { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a blouse' },
     { id: 'loose', label: 'Loose', looseMm: 50, usual: 'usual for a loose blouse' },
   ],
-  needs: [need('bust', 'the body'), need('biceps', 'the sleeves'), headNeed],
+  needs: [need('bust', 'the body'), need('biceps', 'the sleeves'), headNeed, handNeed],
   zones: [bustZone, bicepsZone],
   pieces: [
     piece('front', 'Front, middle', ['bust'], { onFold: true }),
@@ -46,7 +49,7 @@ export const shapedBlouse: GarmentKind = {
     sideSeam,
     seam('flounce', 'Flounce seam', 'round', 'stretch'),
     seam('collar', 'Collar seam', 'round', 'stretch', 'neckline'),
-    seam('hem', 'Hem', 'across', 'stretch'),
+    seam('hem', 'Hem', 'across', 'stretch', 'hem'),
   ],
   openings: [
     {
@@ -58,6 +61,8 @@ export const shapedBlouse: GarmentKind = {
       at: 'neckline',
       stitch: 'seam',
     },
+    { ...hemOpening, at: { zone: 'bust' } },
+    drawnSleeveOpening('flounce', 'Flounce seam'),
   ],
   asks: { around: 0.2, along: 0, recovery: 0.85, weightGsm: [110, 240], opaque: 'dry' },
   amount: {

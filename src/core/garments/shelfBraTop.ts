@@ -2,6 +2,11 @@ import type { GarmentKind } from './garmentKind';
 import {
   bustZone,
   edge,
+  headNeed,
+  hemOpening,
+  hipZone,
+  legOpening,
+  neckOpening,
   need,
   piece,
   seam,
@@ -10,6 +15,10 @@ import {
   topOpening,
   underbustZone,
 } from './parts';
+
+/** The swimsuit passes over the crotch; the tank ends in a hem. */
+const swim = { only: ['regular'] } as const;
+const tank = { only: ['fitted'] } as const;
 
 /** A tank, dress or swimsuit with a shelf bra. */
 export const shelfBraTop: GarmentKind = {
@@ -36,16 +45,26 @@ export const shelfBraTop: GarmentKind = {
     need('loop', 'the length of a one-piece', false),
     need('legTop', 'the leg edges of a swimsuit', false),
     need('foot', 'whether it goes through the leg', false),
+    { ...headNeed, required: false, why: 'whether the neckline of a tank goes over it' },
   ],
   zones: [
     bustZone,
     underbustZone,
-    { id: 'hip', label: 'Hip', measure: 'hip', axis: 'around', seamEdges: 4, skin: 'seat' },
-    { id: 'loop', label: 'Torso loop', measure: 'loop', axis: 'along', seamEdges: 2, skin: 'crotch' },
+    hipZone,
+    {
+      id: 'loop',
+      label: 'Torso loop',
+      measure: 'loop',
+      axis: 'along',
+      seamEdges: 2,
+      skin: 'crotch',
+      ...swim,
+    },
+    { id: 'leg', label: 'Leg', measure: 'legTop', axis: 'around', seamEdges: 2, ...swim },
   ],
   pieces: [
-    piece('front', 'Front', ['bust', 'hip', 'loop'], { onFold: true }),
-    piece('back', 'Back', ['bust', 'hip', 'loop'], { onFold: true }),
+    piece('front', 'Front', ['bust', 'hip', 'loop', 'leg'], { onFold: true }),
+    piece('back', 'Back', ['bust', 'hip', 'loop', 'leg'], { onFold: true }),
     piece('shelf-front', 'Shelf, front', ['underbust'], { onFold: true, cloth: 'lining' }),
     piece('shelf-back', 'Shelf, back', ['underbust'], { onFold: true, cloth: 'lining' }),
   ],
@@ -53,7 +72,8 @@ export const shelfBraTop: GarmentKind = {
     edge('neckline', 'Neckline', 'elastic'),
     edge('armhole', 'Armholes', 'elastic'),
     edge('shelf-hem', 'Hem of the shelf', 'elastic', 'underbust'),
-    edge('leg', 'Leg edges', 'elastic'),
+    { ...edge('leg', 'Leg edges', 'elastic', 'leg'), ...swim },
+    { ...edge('hem', 'Hem', 'hem', 'hip'), ...tank },
   ],
   seams: [
     shoulderSeam,
@@ -61,7 +81,8 @@ export const shelfBraTop: GarmentKind = {
     seam('neckline', 'Neckline elastic', 'round', 'stretch', 'neckline'),
     seam('armhole', 'Armhole elastic', 'round', 'stretch'),
     seam('shelf-hem', 'Shelf elastic', 'round', 'stretch'),
-    seam('leg', 'Leg elastic', 'round', 'stretch'),
+    { ...seam('leg', 'Leg elastic', 'round', 'stretch', 'leg'), ...swim },
+    { ...seam('hem', 'Hem', 'across', 'stretch', 'hem'), ...tank },
   ],
   openings: [
     {
@@ -72,8 +93,12 @@ export const shelfBraTop: GarmentKind = {
       passesWhat: 'the hips, put on from the feet',
       at: 'neckline',
       stitch: 'seam',
+      ...swim,
     },
+    { ...neckOpening, id: 'neckline-head', ...tank },
     topOpening('underbust', 'shelf-hem'),
+    { ...legOpening('leg'), ...swim },
+    { ...hemOpening, ...tank },
   ],
   asks: {
     around: 0.5,

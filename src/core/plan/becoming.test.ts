@@ -94,6 +94,35 @@ describe('a yes with an if', () => {
     const verdict = judge(facts, options);
     expect(verdict.answer).toBe('yes if');
     expect(text(verdict).join(' ')).toMatch(/Get \d+\.\d cm more/);
+    const needed = planGarment(facts, { onDate: TODAY }).numbers['amount.length']?.value ?? 0;
+    const enough = judge({ ...facts, outer: { ...facts.outer, onHandMm: needed } }, options);
+    expect(enough.answer).toBe('yes');
+    expect(verdict.margin).toBeCloseTo(enough.margin ?? 0, 12);
+  });
+  test('a yes of either kind leaves nothing short: its smallest margin is one or more', () => {
+    const verdicts = shelf
+      .flatMap(({ id }) => become(id))
+      .map(({ kind, verdict }) => [kind, verdict] as const);
+    const yes = verdicts.filter(([, { answer }]) => answer.startsWith('yes'));
+    expect(yes.length).toBeGreaterThan(60);
+    const under = yes.filter(([, { margin }]) => margin !== undefined && margin < 1 - 1e-9);
+    expect(under.map(([kind, { margin }]) => `${kind} ${margin}`)).toEqual([]);
+  });
+  test('cloth still to be washed is planned on what the wash leaves of it, both ways', () => {
+    const pieces = { beforeAlongMm: 500, afterAlongMm: 480, beforeAcrossMm: 500, afterAcrossMm: 300 };
+    const plan = (washed: 'yes' | 'no') =>
+      planGarment(
+        {
+          garment: newGarment('Dress', 'bound-tee'),
+          outer: { ...cloth('loon-swim'), widthMm: 1500, washed, wash: pieces },
+          wearer: wearers.odile as Wearer,
+        },
+        { onDate: TODAY },
+      ).numbers;
+    const [before, after] = [plan('no'), plan('yes')];
+    expect([before['amount.rows']?.value, after['amount.rows']?.value]).toEqual([2, 1]);
+    expect(before['amount.change.along']?.value).toBeCloseTo(-0.04, 12);
+    expect(before['amount.length']?.value).toBeGreaterThan((after['amount.length']?.value ?? 0) / 0.96);
   });
 });
 

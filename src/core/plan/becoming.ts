@@ -7,6 +7,7 @@ import { kindIds, type KindId } from '../facts/kindIds';
 import type { Wearer } from '../facts/wearer';
 import { catalogue } from '../garments/catalogue';
 import { kindOf } from '../garments/kindOf';
+import { AMOUNT_CHECK } from './amount';
 import { planGarment } from './planGarment';
 import type { GarmentFacts, GarmentPlan, Problem } from './types';
 
@@ -19,7 +20,7 @@ export interface Verdict {
   readonly because: readonly Phrase[];
   /** What works but wants care. */
   readonly mind: readonly Phrase[];
-  /** How many times over the scarcest thing is there; absent where nothing was measured. */
+  /** How many times over the scarcest thing is there, for a *yes if* once it is mended; absent where nothing was measured. */
   readonly margin?: number;
   /** Numbers the sentences speak of. */
   readonly numbers: Readonly<Record<string, Explained>>;
@@ -87,25 +88,28 @@ export function judge(facts: GarmentFacts, options: JudgeOptions): Verdict {
     return verdict('test first', plan, [], [say`Pull a swatch of it first: two minutes with a ruler.`], []);
   }
   const stops = stopsOf(plan);
-  const looks = plan.checks.filter(({ state, severity }) => state === 'short' && severity === 'look');
-  const mind = looks
-    .filter(({ id }) => id !== 'check.amount' && id !== 'check.recovery')
+  const mind = plan.checks
+    .filter(({ id, state, severity }) => state === 'short' && severity === 'look' && !SETTLED.has(id))
     .map(({ sentence }) => sentence);
-  const amount = looks.find(({ id }) => id === 'check.amount');
-  const more = amount ? amount.remedies : [];
-  if (stops.length === 0) {
-    return more.length > 0
-      ? verdict('yes if', plan, more, amount ? [amount.sentence] : [], mind)
-      : verdict('yes', plan, [], [], mind);
-  }
+  if (stops.length === 0) return verdict('yes', plan, [], [], mind);
   const because = stops.map(({ sentence }) => sentence);
-  for (const remedies of waysOut(facts, plan, options)) {
-    const mended = remedies.reduce((changed, remedy) => remedy.apply(changed), facts);
-    if (stopsOf(planGarment(mended, options)).length > 0) continue;
-    return verdict('yes if', plan, [...remedies.map(({ words }) => words), ...more], because, mind);
+  const more = moreCloth(plan);
+  for (const way of waysOut(facts, plan, options)) {
+    const changed = way.reduce((to, remedy) => remedy.apply(to), facts);
+    const remedies = changed.outer === facts.outer ? [...way, ...more] : way;
+    const mended = planGarment(
+      remedies.reduce((to, remedy) => remedy.apply(to), facts),
+      options,
+    );
+    if (stopsOf(mended).length > 0) continue;
+    const words = remedies.map((remedy) => remedy.words);
+    return { ...verdict('yes if', plan, words, because, mind), ...marginOf(mended) };
   }
   return verdict('no', plan, [], because, mind);
 }
+
+/** Checks that are a stop here, not a thing to mind: a cloth short of its length, or that would bag. */
+const SETTLED: ReadonlySet<string> = new Set([AMOUNT_CHECK, 'check.recovery']);
 
 /** Linings that are tried together with another way out. */
 const PAIRED_LININGS = 4;
@@ -115,7 +119,7 @@ interface Remedy {
   readonly apply: (facts: GarmentFacts) => GarmentFacts;
 }
 
-/** Every way out that fits what failed, single ones first, then two together. */
+/** Every way out that fits what failed: none but what is bought, single ones, then two together. */
 function waysOut(
   facts: GarmentFacts,
   plan: GarmentPlan,
@@ -126,7 +130,18 @@ function waysOut(
   const single = [...base, ...lined, ...otherBands(facts, options), ...bandOnly(facts, options)];
   const pairable = [...base, ...lined.slice(0, PAIRED_LININGS)];
   const pairs = pairable.flatMap((a, at) => pairable.slice(at + 1).map((b) => [a, b]));
-  return [...single.map((remedy) => [remedy]), ...pairs];
+  return [[], ...single.map((remedy) => [remedy]), ...pairs];
+}
+
+/** Buying what is missing of its length, where it is too short. */
+function moreCloth(plan: GarmentPlan): readonly Remedy[] {
+  const short = plan.checks.find(({ id, state }) => id === AMOUNT_CHECK && state === 'short');
+  const needs = short?.needs === undefined ? undefined : plan.numbers[short.needs]?.value;
+  if (!short || needs === undefined) return [];
+  return short.remedies.map((words) => ({
+    words,
+    apply: (to) => (to.outer ? { ...to, outer: { ...to.outer, onHandMm: needs } } : to),
+  }));
 }
 
 const change = (facts: GarmentFacts, garment: Partial<Garment>): GarmentFacts => ({
@@ -219,13 +234,15 @@ function bandOnly(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
 }
 
 /**
- * What cannot work at the cloth or the fit, and a recovery under which it would bag; seams and bands are settled
- * later.
+ * What cannot work at the cloth or the fit, a recovery under which it would bag, and too little of it; seams and
+ * bands are settled later.
  */
 const stopsOf = (plan: GarmentPlan): readonly Problem[] =>
   plan.problems.filter(
     ({ id, severity, stage }) =>
-      id === 'check-recovery' || (severity === 'stop' && (stage === 'stretch' || stage === 'fit')),
+      id === 'check-recovery' ||
+      id === 'check-amount' ||
+      (severity === 'stop' && (stage === 'stretch' || stage === 'fit')),
   );
 
 const isTested = ({ outer, layerCloths }: GarmentFacts): boolean =>
@@ -241,7 +258,6 @@ function verdict(
   because: readonly Phrase[],
   mind: readonly Phrase[],
 ): Verdict {
-  const margin = marginOf(plan);
   const named = [...ifs, ...because, ...mind].flatMap((phrase) =>
     phrase.flatMap((part) => (typeof part === 'object' && 'n' in part ? [part.n] : [])),
   );
@@ -250,24 +266,24 @@ function verdict(
     ifs,
     because,
     mind,
-    ...(margin === undefined ? {} : { margin }),
+    ...marginOf(plan),
     numbers: Object.fromEntries(named.map((id) => [id, plan.numbers[id] as Explained])),
   };
 }
 
 /** The smallest of: checks, zones against their limit, openings against what they give. */
-function marginOf(plan: GarmentPlan): number | undefined {
+function marginOf(plan: GarmentPlan): Pick<Verdict, 'margin'> {
   const get = (id: string) => plan.numbers[id]?.value ?? 0;
   const margins = [
     ...plan.checks.flatMap(({ margin }) => (margin === undefined ? [] : [get(margin)])),
     ...plan.zones.flatMap(({ extension, limit }) =>
       get(extension) > 1e-6 ? [get(limit) / get(extension)] : [],
     ),
-    ...plan.openings.flatMap(({ needs, parts }) =>
-      get(needs) > 1e-6 ? parts.map(({ gives }) => get(gives) / get(needs)) : [],
+    ...plan.openings.flatMap(({ parts }) =>
+      parts.flatMap(({ needs, gives }) => (get(needs) > 1e-6 ? [get(gives) / get(needs)] : [])),
     ),
   ];
-  return margins.length === 0 ? undefined : Math.min(...margins);
+  return margins.length === 0 ? {} : { margin: Math.min(...margins) };
 }
 
 const RANK = { yes: 0, 'yes if': 1, 'test first': 2, no: 3 } as const;

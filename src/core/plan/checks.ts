@@ -1,15 +1,15 @@
-import type { ClothReading } from '../cloth/readCloth';
-import { lengthToBuy, dimensionalChange } from '../cloth/preWash';
-import type { Explained, Phrase } from '../explain/explained';
-import { leaf, say, type Ledger } from '../explain/ledger';
+import { lowestRecovery, type ClothReading } from '../cloth/readCloth';
+import type { Explained } from '../explain/explained';
+import { say, type Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
-import { bodyFields } from '../facts/wearer';
 import { styleOf, type GarmentKind } from '../garments/garmentKind';
+import { amountCheck } from './amount';
+import { shortfall, timesOver } from './compare';
 import { finishOf } from './edges';
 import type { Body } from './measures';
 import type { CheckPlan, GarmentFacts, ZonePlan } from './types';
 
-interface Inputs {
+export interface CheckInputs {
   readonly book: Ledger;
   readonly facts: GarmentFacts;
   readonly kind: GarmentKind;
@@ -19,13 +19,11 @@ interface Inputs {
   readonly zones: readonly ZonePlan[];
 }
 
-/** A one-way print or pile takes this much more cloth: ¼ yard (T). */
-export const NAP_MM = 230;
 /** Recovery matters where a zone is smaller than the body by more than this. */
 const CLOSE_FROM = 0.005;
 
 /** What this garment asks of its cloth, and whether the cloth has it: each check with its numbers. */
-export function planChecks(inputs: Inputs): readonly CheckPlan[] {
+export function planChecks(inputs: CheckInputs): readonly CheckPlan[] {
   const { facts, outer } = inputs;
   if (!facts.outer || !outer) return [];
   return [
@@ -46,7 +44,7 @@ export function planChecks(inputs: Inputs): readonly CheckPlan[] {
 
 /** The stretch asked for is a demand on each layer by itself; the pattern's own demand beats the kind's. */
 function stretchChecks(
-  { book, facts, kind }: Inputs,
+  { book, facts, kind }: CheckInputs,
   role: 'outer' | 'lining',
   name: string,
   reading: ClothReading,
@@ -94,10 +92,10 @@ function stretchChecks(
         severity: 'stop',
         needs: needs.id,
         has: has.id,
-        margin: ratio(book, `${id}.margin`, has, needs).id,
+        margin: timesOver(book, `${id}.margin`, has, needs).id,
         sentence: ok
           ? say`${{ name }} stretches ${has} ${words}; ${needs} is asked.`
-          : say`${{ name }} stretches ${has} ${words}, and ${needs} is asked: not suitable.`,
+          : say`${{ name }} stretches ${has} ${words}, and ${needs} is asked: ${shortfall(book, `${id}.short`, needs, has)} short, not suitable.`,
         remedies: ok ? [] : [say`Choose a cloth that stretches ${needs} or more ${words}.`],
       },
     ];
@@ -106,7 +104,7 @@ function stretchChecks(
 
 /** A lining that comes back holds an outer cloth that does so less. */
 function recoveryCheck(
-  { book, kind, zones, facts, lining }: Inputs,
+  { book, kind, zones, facts, lining }: CheckInputs,
   cloth: Cloth,
   reading: ClothReading,
 ): CheckPlan[] {
@@ -145,7 +143,7 @@ function recoveryCheck(
       state: ok ? 'ok' : 'short',
       needs: needs.id,
       has: has.id,
-      margin: ratio(book, 'check.recovery.margin', has, needs).id,
+      margin: timesOver(book, 'check.recovery.margin', has, needs).id,
       sentence: ok
         ? say`${name} comes back ${has}.`
         : say`${name} comes back ${has}; ${needs} keeps this garment from bagging.`,
@@ -154,12 +152,7 @@ function recoveryCheck(
   ];
 }
 
-const lowestRecovery = (reading: ClothReading): Explained | undefined =>
-  [reading.across?.recovery, reading.along?.recovery]
-    .filter((one) => one !== undefined)
-    .toSorted((a, b) => a.value - b.value)[0];
-
-function weightCheck({ book, kind }: Inputs, cloth: Cloth): CheckPlan[] {
+function weightCheck({ book, kind }: CheckInputs, cloth: Cloth): CheckPlan[] {
   const range = kind.asks.weightGsm;
   if (!range || cloth.weightGsm === undefined) return [];
   const [least, most] = range;
@@ -184,7 +177,7 @@ function weightCheck({ book, kind }: Inputs, cloth: Cloth): CheckPlan[] {
   ];
 }
 
-function hangCheck({ kind }: Inputs, cloth: Cloth): CheckPlan[] {
+function hangCheck({ kind }: CheckInputs, cloth: Cloth): CheckPlan[] {
   const { hang } = kind.asks;
   if (!hang || cloth.drape === undefined) return [];
   const ok = cloth.drape === hang || cloth.drape === 'medium';
@@ -204,7 +197,7 @@ function hangCheck({ kind }: Inputs, cloth: Cloth): CheckPlan[] {
 
 const SEEN = { opaque: 0, 'a little': 1, 'see-through': 2 } as const;
 
-function opaqueCheck({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
+function opaqueCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
   const { opaque } = kind.asks;
   const seen = opaque && cloth[opaque];
   if (!opaque || !seen) return [];
@@ -224,7 +217,7 @@ function opaqueCheck({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
   ];
 }
 
-function swimCheck({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
+function swimCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
   const swims = kind.asks.swim && facts.garment.style === 'regular';
   if (!swims || cloth.swim === undefined) return [];
   const ok = cloth.swim === 'yes';
@@ -242,7 +235,7 @@ function swimCheck({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
   ];
 }
 
-function liningCheck({ kind, facts }: Inputs): CheckPlan[] {
+function liningCheck({ kind, facts }: CheckInputs): CheckPlan[] {
   if (!kind.asks.lined) return [];
   const ok = facts.lining !== undefined;
   return [
@@ -259,7 +252,7 @@ function liningCheck({ kind, facts }: Inputs): CheckPlan[] {
   ];
 }
 
-function edgeChecks({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
+function edgeChecks({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
   if (cloth.ravels === undefined || cloth.ravels === 'holds') return [];
   return kind.edges.flatMap((edge): CheckPlan[] => {
     const finish = finishOf(edge, facts.garment);
@@ -277,108 +270,3 @@ function edgeChecks({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
     ];
   });
 }
-
-/** A first estimate of the length it takes, with its shrinking, against what is on hand. */
-function amountCheck({ book, kind, body }: Inputs, cloth: Cloth): CheckPlan[] {
-  const { lengths, extraMm, across } = kind.amount;
-  const measures = lengths.map(([measure, times]) => ({ measure, times, mm: body[measure] }));
-  const girth = body[across];
-  if (measures.some(({ mm }) => !mm) || !girth || cloth.widthMm === undefined) return [];
-  const rows = book.work('amount.rows', {
-    label: 'times the pieces lie below each other',
-    unit: 'count',
-    mark: 'D',
-    formula: 'ceil(G / W)',
-    terms: { G: girth, W: leaf('width of the cloth', cloth.widthMm, 'mm', 'measured') },
-    by: ({ G, W }) => Math.ceil(G / W),
-  });
-  const change = cloth.wash
-    ? book.work('amount.change', {
-        label: 'change in length when washed',
-        unit: 'share',
-        mark: 'S',
-        note: 'the form of ISO 5077',
-        formula: '(B - A) / A',
-        terms: {
-          A: leaf('before', cloth.wash.beforeAlongMm, 'mm', 'measured'),
-          B: leaf('after', cloth.wash.afterAlongMm, 'mm', 'measured'),
-        },
-        by: ({ A, B }) => dimensionalChange(A, B),
-      })
-    : book.given('amount.change', 'change in length when washed', 0, 'share', 'default', 'Not tested.');
-  const nap = leaf('more for a nap or one-way print', cloth.nap === 'one way' ? NAP_MM : 0, 'mm', 'T');
-  const named = Object.fromEntries(measures.map(({ mm }, at) => [`m${at + 1}`, mm as Explained]));
-  const times = Object.fromEntries(
-    measures.map(({ measure, times: n }, at) => [
-      `t${at + 1}`,
-      leaf(`times the ${bodyFields[measure].label.toLowerCase()}`, n, 'ratio', 'default'),
-    ]),
-  );
-  const sum = measures.map((_, at) => `t${at + 1} * m${at + 1}`).join(' + ');
-  const needs = book.work('amount.length', {
-    label: 'length of cloth it takes, a first estimate',
-    unit: 'mm',
-    mark: 'default',
-    note: 'Rough, before any layout: measures of the body, turnings, shrinking.',
-    formula: `(rows * (${sum}) + extra + nap) / (1 + change)`,
-    terms: {
-      rows,
-      ...named,
-      ...times,
-      extra: leaf('turnings and small pieces', extraMm, 'mm', 'default'),
-      nap,
-      change: cloth.washed === 'yes' ? leaf('washed already', 0, 'share', 'own record') : change,
-    },
-    by: (v) => {
-      const all = v as Record<string, number>;
-      const added = measures.reduce(
-        (total, _, at) => total + (all[`t${at + 1}`] as number) * (all[`m${at + 1}`] as number),
-        0,
-      );
-      return lengthToBuy(
-        (all.rows as number) * added + (all.extra as number) + (all.nap as number),
-        all.change as number,
-      );
-    },
-  });
-  const common = { id: 'check.amount', label: 'Length of cloth', severity: 'look' as const, needs: needs.id };
-  if (cloth.onHandMm === undefined) {
-    return [{ ...common, state: 'unknown', sentence: say`It takes about ${needs}.`, remedies: [] }];
-  }
-  const has = book.given('amount.onHand', `${cloth.name} on hand`, cloth.onHandMm, 'mm', 'measured');
-  const ok = has.value >= needs.value;
-  const short: Phrase[] = ok
-    ? []
-    : [
-        say`Get ${book.work('amount.short', {
-          label: 'cloth that is missing',
-          unit: 'mm',
-          mark: 'D',
-          formula: 'L - has',
-          terms: { L: needs, has },
-          by: (v) => v.L - v.has,
-        })} more, or piece what hides.`,
-      ];
-  return [
-    {
-      ...common,
-      state: ok ? 'ok' : 'short',
-      has: has.id,
-      margin: ratio(book, 'check.amount.margin', has, needs).id,
-      sentence: ok
-        ? say`It takes about ${needs}, and ${has} is on hand.`
-        : say`It takes about ${needs}, and only ${has} is on hand.`,
-      remedies: short,
-    },
-  ];
-}
-
-const ratio = (book: Ledger, id: string, has: Explained, needs: Explained): Explained =>
-  book.work(id, {
-    label: 'times over that it is there',
-    unit: 'ratio',
-    mark: 'D',
-    formula: 'has / needs',
-    terms: { has, needs },
-    by: (v) => v.has / v.needs,
-  });

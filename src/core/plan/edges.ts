@@ -1,5 +1,5 @@
 import type { Finish, Garment } from '../facts/garment';
-import type { Edge, GarmentKind } from '../garments/garmentKind';
+import { hasClosure, type Edge, type GarmentKind } from '../garments/garmentKind';
 import type { Neckline } from './neckline';
 import type { EdgePlan, OpeningPlan, ZonePlan } from './types';
 
@@ -27,7 +27,7 @@ export function planEdges(
       finish: finishOf(edge, garment),
       ...(length === undefined ? {} : { length }),
       ...(opening ? { opening: opening.id } : {}),
-      closed: opening !== undefined && garment.closures?.[opening.id] !== true,
+      closed: opening !== undefined && !hasClosure(opening, garment),
     };
   });
 }

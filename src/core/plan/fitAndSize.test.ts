@@ -155,7 +155,38 @@ describe('movement and drawing in', () => {
     const knee = of.problems.find(({ id }) => id.startsWith('movement-knee'));
     expect(knee?.severity).toBe('look');
     expect(phraseText(knee?.sentence ?? [], of.numbers, 'cm')).toMatch(/45 %.*30 %.*15 % short/);
-    expect(knee?.remedies.map((one) => phraseText(one, of.numbers, 'cm')).join(' ')).toMatch(/gusset/);
+    const remedies = knee?.remedies.map((one) => phraseText(one, of.numbers, 'cm')).join(' ');
+    expect(remedies).toMatch(/gusset/);
+    expect(remedies).not.toMatch(/less negative ease/);
+  });
+  test('where wearing it looser is enough, that comes first, with how loose (D)', () => {
+    const of = plan('leggings', { wearer: wearers.tansy as Wearer, outer: stated(0.32, 0.2) });
+    const seat = of.problems.find(({ id }) => id.startsWith('movement-hip'));
+    const most = zone(of, 'hip').movement[0]?.most;
+    expect(value(of, most)).toBeCloseTo(1.32 / 1.3 - 1, 12);
+    expect(movementStretch(value(of, most), 0.3)).toBeCloseTo(0.32, 12);
+    expect(phraseText(seat?.remedies[0] ?? [], of.numbers, 'cm')).toMatch(/^Best: wear it at 1\.5 % or less/);
+  });
+  test('layers together draw in between their own', () => {
+    const heron = cloths['heron-jersey'] as Cloth;
+    const lining: Cloth = {
+      ...heron,
+      name: 'Lining',
+      tests: {
+        one: {
+          direction: 'across',
+          testedOn: TODAY,
+          restMm: 100,
+          pulledMm: 150,
+          restWidthMm: 50,
+          pulledWidthMm: 48,
+        },
+      },
+    };
+    const of = plan('leggings', { outer: heron, lining });
+    const hip = zone(of, 'hip');
+    const [one, two] = [(1 - 4.2 / 5) / 0.44, (1 - 48 / 50) / 0.5];
+    expect(value(of, hip.drawIn) / value(of, hip.extension)).toBeCloseTo((one + two) / 2, 9);
   });
   test('a loose garment slides: nothing is asked in motion', () => {
     const of = plan('tee', { outer: stated(0.2) }, { style: 'loose' });
@@ -189,6 +220,35 @@ describe('openings', () => {
     expect(
       passing(plan('leggings', { outer }, { closures: { 'waist-edge': true } }), 'waist-edge'),
     ).toBeUndefined();
+  });
+  test('a bralette hooks up, so nothing passes its band, unless it is made without the hooks', () => {
+    const outer = stated(0.3);
+    expect(plan('bralette', { outer }).openings).toEqual([]);
+    const pulled = plan('bralette', { outer }, { closures: { 'lower-edge': false } });
+    expect(passing(pulled, 'lower-edge')?.passesWhat).toMatch(/bust/);
+  });
+  test('a swimsuit goes over the hips, a tank of the same kind over the head', () => {
+    const neckline = {
+      ...newGarment('x', 'tee').pattern.neckline,
+      measuredAs: 'seamline',
+      wholeMm: 640,
+    } as const;
+    const pattern = { ...newGarment('x', 'shelf-bra-top').pattern, neckline };
+    const swim = plan('shelf-bra-top', { outer: stated(0.7) }, { pattern });
+    const tank = plan('shelf-bra-top', { outer: stated(0.7) }, { pattern, style: 'fitted' });
+    expect(swim.openings.map(({ id }) => id)).toEqual(['neckline', 'lower-edge', 'leg']);
+    expect(value(swim, passing(swim, 'neckline')?.passes)).toBe(1020);
+    expect(tank.openings.map(({ id }) => id)).toEqual(['neckline-head', 'lower-edge', 'hem']);
+    expect(tank.zones.map((one) => one.zone)).not.toContain('loop');
+    expect(swim.edges.map(({ id }) => id)).toContain('leg');
+    expect(tank.edges.map(({ id }) => id)).not.toContain('leg');
+  });
+  test('a sleeve edge that no zone gives is asked about only once it is measured', () => {
+    const outer = stated(0.5);
+    expect(passing(plan('bound-tee', { outer }), 'sleeve-hem')).toBeUndefined();
+    const base = newGarment('x', 'bound-tee').pattern;
+    const of = plan('bound-tee', { outer }, { pattern: { ...base, openings: { 'sleeve-hem': 200 } } });
+    expect(value(of, passing(of, 'sleeve-hem')?.opening)).toBe(200);
   });
   test('what was measured on the pattern beats the zone', () => {
     const base = newGarment('x', 'leggings').pattern;
@@ -244,12 +304,44 @@ describe('the size to cut', () => {
     expect(adjusted.size?.adjustments.map(({ id }) => id)).toContain('bust-volume');
     expect(value(adjusted, 'size.bust.each')).toBeCloseTo((960 - 905 - 20) / 2, 9);
   });
+  test('with a fuller bust the size goes by the high bust, and only the rest is changed at the seams', () => {
+    const otterTop = patterns['otter-top'] as Pattern;
+    const drafted = { ...otterTop, cupDifferenceMm: 20 };
+    const full = plan('crop-top', { outer: stated(0.8), pattern: drafted });
+    const plain = plan('crop-top', { outer: stated(0.8), pattern: otterTop });
+    const bust = (of: GarmentPlan) => of.size?.zones.find((one) => one.zone === 'bust');
+    const wanted = value(full, zone(full, 'bust').rest);
+    expect(value(full, bust(full)?.target)).toBeCloseTo((wanted * (905 + 20)) / 960, 9);
+    expect(value(plain, bust(plain)?.target)).toBeCloseTo(wanted, 9);
+    expect(phraseText(full.size?.reason ?? [], full.numbers, 'cm')).toMatch(/by the high bust/);
+    const order = (of: GarmentPlan) => drafted.sizes[of.size?.cut ?? '']?.order ?? -1;
+    expect(order(full)).toBeLessThan(order(plain));
+  });
+  test('a cup beyond the drafted one is counted in cup sizes, with foam and without (T)', () => {
+    const cups = (more: Partial<Pattern>) => {
+      const of = plan('crop-top', {
+        outer: stated(0.8),
+        pattern: { ...(patterns['otter-top'] as Pattern), cupDifferenceMm: 5, ...more },
+      });
+      const lines = of.size?.adjustments.map(({ sentence }) => phraseText(sentence, of.numbers, 'cm'));
+      return lines?.filter((line) => /^Cup|bust adjustment/.test(line)).join(' ');
+    };
+    expect(cups({ assumesFoam: true })).toBe(
+      'Cup: with foam 2 cup sizes larger than drafted; without foam 3 cup sizes larger than drafted; 4 cup sizes larger than drafted if that test comes out small.',
+    );
+    expect(cups({ cupStepMm: 50 })).toBe('Cup: 1 cup size larger than drafted.');
+    expect(cups({ cupStepMm: 50, cupDifferenceMm: 105 })).toBe('Cup: 1 cup size smaller than drafted.');
+    expect(cups({ assumesFoam: true, cupDifferenceMm: 55 })).toMatch(
+      /with foam the cup as drafted; without foam 1 cup size larger.*; 2 cup sizes larger/,
+    );
+    expect(cups({})).toMatch(/^Full bust adjustment/);
+  });
   test('a cloth short of the stated stretch is refused, with what would have to change', () => {
     const short = plan('briefs', { outer: stated(0.6), pattern: otter });
     const stop = short.problems.find(({ id }) => id === 'check-outer-around');
     expect(stop?.severity).toBe('stop');
     expect(phraseText(stop?.sentence ?? [], short.numbers, 'cm')).toMatch(
-      /60 % around, and 75 % is asked: not suitable/,
+      /60 % around, and 75 % is asked: 15 % short, not suitable/,
     );
     expect(phraseText(stop?.remedies[0] ?? [], short.numbers, 'cm')).toMatch(/75 % or more/);
   });

@@ -4,7 +4,7 @@ import { leaf, type Ledger } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
 import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
-import type { GarmentKind, Opening } from '../garments/garmentKind';
+import { hasClosure, type GarmentKind, type Opening } from '../garments/garmentKind';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
 import type { Setups } from './stitchSetups';
@@ -30,7 +30,7 @@ export function planOpenings(inputs: Inputs): readonly OpeningPlan[] {
   if (!stretch) return [];
   const part: Part = { label: 'cloth', gives: clothGives(inputs.book, stretch) };
   return kind.openings
-    .filter(({ id }) => garment.closures?.[id] !== true)
+    .filter((opening) => !hasClosure(opening, garment))
     .flatMap((opening) => planOpening(inputs, opening, part) ?? []);
 }
 
@@ -68,11 +68,15 @@ function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan
     widest,
     rest,
   );
-  const checked = [cloth, ...otherParts(inputs, opening, widest)].map((part) => ({
-    label: part.label,
-    gives: part.gives.id,
-    ok: part.gives.value >= (part.needs ?? needs).value,
-  }));
+  const checked = [cloth, ...otherParts(inputs, opening, widest)].map((part) => {
+    const asked = part.needs ?? needs;
+    return {
+      label: part.label,
+      needs: asked.id,
+      gives: part.gives.id,
+      ok: part.gives.value >= asked.value,
+    };
+  });
   return {
     id,
     label,
@@ -96,6 +100,7 @@ function restOf(
     return book.given(`opening.${id}.rest`, `${label.toLowerCase()}, all round`, measured, 'mm', 'measured');
   }
   if (at === 'neckline') return neckline?.seamline;
+  if (at === 'pattern') return undefined;
   const zone = zones.find((one) => one.zone === (at === 'sleeve-hem' ? 'biceps' : at.zone));
   if (!zone) return undefined;
   const rest = book.numbers[zone.rest] as Explained;

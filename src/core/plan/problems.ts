@@ -6,11 +6,13 @@ import {
   windowRemedies,
   type WindowInputs,
 } from '../bands/window';
-import type { ClothReading } from '../cloth/readCloth';
+import { lowestRecovery, type ClothReading } from '../cloth/readCloth';
+import { RECOVERY_FROM } from '../cloth/recoveryVerdict';
 import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
 import { COMFORT_PA } from '../fit/pressure';
+import { shortfall } from './compare';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
 import type { CheckPlan, GarmentFacts, NeckbandPlan, OpeningPlan, Problem, ZonePlan } from './types';
@@ -63,24 +65,20 @@ function movementProblems({ zones, book }: ProblemInputs): Problem[] {
       .map((one, at): Problem => {
         const needs = book.numbers[one.needs] as Explained;
         const has = book.numbers[one.has] as Explained;
-        const short = book.work(`problem.${zone}.movement${at + 1}`, {
-          label: 'stretch that is missing in motion',
-          unit: 'share',
-          mark: 'D',
-          formula: 'needs - has',
-          terms: { needs, has },
-          by: (v) => v.needs - v.has,
-        });
+        const short = shortfall(book, `problem.${zone}.movement${at + 1}`, needs, has);
+        const most = one.most === undefined ? undefined : (book.numbers[one.most] as Explained);
+        const others = [
+          say`Choose a cloth that stretches ${needs} or more that way.`,
+          say`Set in a gusset: it gives there what the cloth does not.`,
+        ];
         return {
           id: `movement-${zone}-${at + 1}`,
           stage: 'fit',
           severity: 'look',
           sentence: say`${label}: the ${one.label} asks for ${needs}, and the cloth has ${has}: ${short} short.`,
-          remedies: [
-            say`Move it towards skim: less negative ease leaves more for moving.`,
-            say`Choose a cloth that stretches ${needs} or more that way.`,
-            say`Set in a gusset.`,
-          ],
+          remedies: most
+            ? [say`Best: wear it at ${most} or less here, less negative ease, and it follows.`, ...others]
+            : others,
         };
       }),
   );
@@ -119,7 +117,7 @@ function recoveryProblems({ outer, band, facts, zones, book, checks }: ProblemIn
       id: 'outer-recovery',
       stage: 'stretch',
       severity: 'stop',
-      sentence: say`${{ name: facts.outer.name }} does not come back well enough to be worn smaller than the body: it will bag.`,
+      sentence: say`${{ name: facts.outer.name }} does not come back well enough to be worn smaller than the body: it will bag.${recoveryShort(book, outer)}`,
       remedies: [say`Set every zone to skim or looser.`, say`Choose a cloth that comes back better.`],
     });
   }
@@ -133,6 +131,16 @@ function recoveryProblems({ outer, band, facts, zones, book, checks }: ProblemIn
     });
   }
   return problems;
+}
+
+/** How far its recovery is under the least that may be worn smaller than the body. */
+function recoveryShort(book: Ledger, outer: ClothReading): Phrase {
+  const has = lowestRecovery(outer);
+  if (!has) return [];
+  const id = 'problem.recovery';
+  const least = 'recovery asked of anything smaller than the body';
+  const needs = book.given(id, least, RECOVERY_FROM.topsOnly, 'share', 'T');
+  return say` It comes back ${has} where ${needs} is asked: ${shortfall(book, `${id}.short`, needs, has)} short.`;
 }
 
 function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
@@ -155,7 +163,7 @@ function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
         id: `zone-${zone.zone}`,
         stage: 'fit',
         severity: 'stop',
-        sentence: say`${zone.label}: worn at ${worn}, but ${cloth} should not be worn past ${limit}.`,
+        sentence: say`${zone.label}: worn at ${worn}, but ${cloth} should not be worn past ${limit}: ${shortfall(book, `problem.${zone.zone}.over`, worn, limit)} too far.`,
         remedies: [say`Move it towards skim.`, say`Choose a cloth that stretches ${wanted} or more around.`],
       } satisfies Problem,
     ];
@@ -293,10 +301,11 @@ function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
   return openings
     .filter((opening) => !opening.ok)
     .map((opening): Problem => {
-      const needs = book.numbers[opening.needs] as Explained;
       const weak = opening.parts.filter((part) => !part.ok);
       const first = weak[0] as (typeof weak)[number];
+      const needs = book.numbers[first.needs] as Explained;
       const gives = book.numbers[first.gives] as Explained;
+      const short = shortfall(book, `problem.${opening.id}.short`, needs, gives);
       const stitchOnly = weak.every(({ label }) => label !== 'cloth' && label !== 'band');
       const passes = book.numbers[opening.passes] as Explained;
       return {
@@ -305,8 +314,8 @@ function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
         severity: 'stop',
         sentence:
           first.label === 'band'
-            ? say`${opening.label} does not pass ${opening.passesWhat}: the band gives ${gives}, too little to reach ${passes}.`
-            : say`${opening.label} does not pass ${opening.passesWhat}: it must give ${needs}, and the ${first.label} gives ${gives}.`,
+            ? say`${opening.label} does not pass ${opening.passesWhat}: the band gives ${gives}, too little to reach ${passes}, ${short} short.`
+            : say`${opening.label} does not pass ${opening.passesWhat}: it must give ${needs}, and the ${first.label} gives ${gives}, ${short} short.`,
         remedies: stitchOnly
           ? [say`Choose a stitch that stretches more, or leave the row off.`]
           : openingRemedies(book, opening, facts),

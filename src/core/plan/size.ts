@@ -4,6 +4,7 @@ import type { Pattern, PatternSize } from '../facts/pattern';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import { finishedGirth, nearestIndex, sizesInOrder } from '../fit/patternSize';
 import { styleOf, type GarmentKind, type Zone } from '../garments/garmentKind';
+import { bustAdjustments, bustAgainstPattern, withoutAdjustment } from './bust';
 import type { Body } from './measures';
 import type { AdjustmentPlan, GarmentFacts, SizePlan, ZonePlan } from './types';
 
@@ -17,8 +18,6 @@ interface Inputs {
 
 /** A difference in length smaller than this is not worth cutting the pattern for (common practice, no source). */
 const NO_LENGTH_MM = 5;
-/** A bust that differs less than this from the cup the pattern was drafted for needs nothing (T). */
-const NO_BUST_MM = 12;
 
 /** The size to cut, where to grade, and the lengths to change; `undefined` without a pattern's table. */
 export function planSize(inputs: Inputs): SizePlan | undefined {
@@ -34,8 +33,10 @@ export function planSize(inputs: Inputs): SizePlan | undefined {
     });
     return plan && column.length > 0 ? [{ zone, plan, column }] : [];
   });
+  const bust = bustAgainstPattern(inputs.book, pattern, inputs.body);
   const nearest = tabled.map(({ zone, plan, column }) => {
-    const target = inputs.book.numbers[plan.rest] as Explained;
+    const wanted = inputs.book.numbers[plan.rest] as Explained;
+    const target = bust && zone.measure === 'bust' ? withoutAdjustment(inputs.book, bust, wanted) : wanted;
     const ease = easeOf(inputs, pattern, zone);
     const finished = column.map(({ value }) => finishedGirth(value, pattern.tableOf, ease.value));
     return { zone, plan, column, ease, target, best: column[nearestIndex(finished, target.value)] };
@@ -49,15 +50,20 @@ export function planSize(inputs: Inputs): SizePlan | undefined {
     cut: cutId,
     label: cut.label,
     chosen: garment.sizeId === cutId,
-    reason: governing
-      ? say`nearest at the ${governing.zone.label.toLowerCase()}, which governs`
-      : say`chosen`,
+    reason: !governing
+      ? say`chosen`
+      : bust && governing.zone.measure === 'bust'
+        ? say`nearest by the high bust, with the cup it was drafted for; the bust beyond it is added below`
+        : say`nearest at the ${governing.zone.label.toLowerCase()}, which governs`,
     zones: nearest.flatMap(({ zone, plan, column, ease, target, best }) => {
       const row = column.find(({ id }) => id === cutId);
       if (!row || !best) return [];
-      return [zoneSize(inputs.book, pattern, cut, { zone, plan, ease, target, value: row.value, best })];
+      const adjusted = bust !== undefined && zone.measure === 'bust';
+      return [
+        zoneSize(inputs.book, pattern, cut, { zone, plan, ease, target, value: row.value, best, adjusted }),
+      ];
     }),
-    adjustments: [...lengthChanges(inputs, cut), ...bustVolume(inputs, pattern, cut), ...cupNotes(pattern)],
+    adjustments: [...lengthChanges(inputs, cut), ...bustAdjustments(inputs.book, pattern, bust)],
   };
 }
 
@@ -85,6 +91,7 @@ function zoneSize(
     target,
     value,
     best,
+    adjusted,
   }: {
     zone: Zone;
     plan: ZonePlan;
@@ -92,6 +99,7 @@ function zoneSize(
     target: Explained;
     value: number;
     best: { readonly id: string; readonly size: PatternSize };
+    adjusted: boolean;
   },
 ): SizePlan['zones'][number] {
   const at = `size.${zone.id}`;
@@ -127,7 +135,7 @@ function zoneSize(
       : seamEdgeChange(book, `${at}.perSeamEdge`, finished, target, zone.seamEdges);
   const same = best.size.label === cut.label;
   const where = LENGTHS.find(([measure]) => measure === zone.measure)?.[1];
-  const name = zone.label;
+  const name = adjusted ? `${zone.label}, before the bust adjustment` : zone.label;
   const advice: Phrase =
     perSeamEdge.value < LEAST_CHANGE_MM
       ? say`${name}: as it is`
@@ -202,54 +210,4 @@ function lengthChanges({ book, body, zones, kind }: Inputs, cut: PatternSize): A
       },
     ];
   });
-}
-
-/** Full bust adjustment: how far the bust is beyond the cup the pattern was drafted for. */
-function bustVolume({ book, body }: Inputs, pattern: Pattern, cut: PatternSize): AdjustmentPlan[] {
-  const { bust, highBust } = body;
-  const { values } = cut;
-  const drafted =
-    pattern.cupDifferenceMm ??
-    (values.bust === undefined || values.highBust === undefined ? undefined : values.bust - values.highBust);
-  if (!bust || !highBust || drafted === undefined) return [];
-  const beyond = book.work('size.bust', {
-    label: 'bust beyond the cup the pattern was drafted for',
-    unit: 'mm',
-    mark: 'D',
-    formula: '(bust - high) - cup',
-    terms: {
-      bust,
-      high: highBust,
-      cup: leaf('full bust less high bust, as drafted', drafted, 'mm', 'own record'),
-    },
-    by: (v) => v.bust - v.high - v.cup,
-  });
-  if (Math.abs(beyond.value) < NO_BUST_MM) return [];
-  const each = book.work('size.bust.each', {
-    label: 'on each front',
-    unit: 'mm',
-    mark: 'T',
-    formula: 'abs(d) / 2',
-    terms: { d: beyond },
-    by: ({ d }) => Math.abs(d) / 2,
-  });
-  return [
-    {
-      id: 'bust-volume',
-      sentence:
-        beyond.value > 0
-          ? say`Full bust adjustment of ${each} on each front, often with a dart: choose the size by the high bust.`
-          : say`Small bust adjustment: take ${each} out of each front.`,
-    },
-  ];
-}
-
-function cupNotes(pattern: Pattern): AdjustmentPlan[] {
-  if (!pattern.assumesFoam) return [];
-  return [
-    {
-      id: 'cup-foam',
-      sentence: say`The cup sizes assume foam: without it cut one cup size larger, two if the test comes out small.`,
-    },
-  ];
 }

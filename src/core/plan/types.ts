@@ -89,6 +89,8 @@ export interface MovementPlan {
   readonly needs: NumberId;
   readonly has: NumberId;
   readonly ok: boolean;
+  /** Most the zone may be worn at to follow; absent where wearing it looser cannot mend it. */
+  readonly most?: NumberId;
 }
 
 export interface ZonePlan {
@@ -182,7 +184,13 @@ export interface OpeningPlan {
   readonly opening: NumberId;
   readonly passes: NumberId;
   readonly needs: NumberId;
-  readonly parts: readonly { readonly label: string; readonly gives: NumberId; readonly ok: boolean }[];
+  /** Everything along it that must follow: what it must give, and what it does. */
+  readonly parts: readonly {
+    readonly label: string;
+    readonly needs: NumberId;
+    readonly gives: NumberId;
+    readonly ok: boolean;
+  }[];
   readonly ok: boolean;
 }
 

@@ -5,7 +5,7 @@ import { leaf, say, type Ledger } from '../explain/ledger';
 import type { EaseSchool, Garment, ZoneChoice } from '../facts/garment';
 import { usualKey, type Wearer } from '../facts/wearer';
 import { negativeEase, wornExtension } from '../fit/ease';
-import { movementStretch, skinStretch, type SkinStretch } from '../fit/movement';
+import { mostWornInMotion, movementStretch, skinStretch, type SkinStretch } from '../fit/movement';
 import { pressureUnder } from '../fit/pressure';
 import { styleOf, type Axis, type GarmentKind, type Style, type Zone } from '../garments/garmentKind';
 import type { Body } from './measures';
@@ -266,21 +266,35 @@ function movement(
     if (stretched === undefined || !has) return [];
     const worn =
       axis === zone.axis ? extension : leaf('worn extension that way, taken as none', 0, 'share', 'D');
+    const skinLeaf = leaf(`skin at the ${skin.label}`, stretched, 'share', skin.mark);
     const needs = book.work(`${at}.movement.${axis}`, {
       label: `stretch the ${skin.label} asks for ${skin.when}`,
       unit: 'share',
       mark: 'D',
       note: skin.note,
       formula: '(1 + e) * (1 + skin) - 1',
-      terms: { e: worn, skin: leaf(`skin at the ${skin.label}`, stretched, 'share', skin.mark) },
+      terms: { e: worn, skin: skinLeaf },
       by: (v) => movementStretch(v.e, v.skin),
     });
+    const most =
+      axis === zone.axis && has.stretch.value >= stretched
+        ? book.work(`${at}.movement.${axis}.most`, {
+            label: `most it may be worn at to follow the ${skin.label}`,
+            unit: 'share',
+            mark: 'D',
+            note: skin.note,
+            formula: '(1 + S) / (1 + skin) - 1',
+            terms: { S: has.stretch, skin: skinLeaf },
+            by: (v) => mostWornInMotion(v.S, v.skin),
+          })
+        : undefined;
     return [
       {
         label: `${skin.label}, ${skin.when}${axis === 'along' ? ', lengthwise' : ''}`,
         needs: needs.id,
         has: has.stretch.id,
         ok: has.stretch.value >= needs.value,
+        ...(most ? { most: most.id } : {}),
       },
     ];
   });

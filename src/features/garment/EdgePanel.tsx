@@ -65,7 +65,7 @@ export function EdgeChoices({ edge }: { edge: EdgePlan }) {
   const { garment, kind, set, fault } = useGarment();
   const own = kind.edges.find(({ id }) => id === edge.id)?.finish;
   const { opening } = edge;
-  const stays = kind.openings.find(({ id }) => id === opening)?.at;
+  const planned = kind.openings.find(({ id }) => id === opening);
   return (
     <div className={styles.stack}>
       <ChoiceRow
@@ -90,17 +90,22 @@ export function EdgeChoices({ edge }: { edge: EdgePlan }) {
           ]}
           onChange={(value) =>
             set(`Closure at the ${edge.label.toLowerCase()}`, {
-              [`closures.${opening}`]: value === 'closure' ? true : null,
+              [`closures.${opening}`]:
+                (value === 'closure') === (planned?.closure ?? false) ? null : value === 'closure',
             })
           }
         />
       )}
-      {opening !== undefined && stays !== 'neckline' && stays !== 'sleeve-hem' && (
+      {opening !== undefined && planned?.at !== 'neckline' && planned?.at !== 'sleeve-hem' && (
         <div className={styles.fields}>
           <LengthField
             spec={OPENING}
             valueMm={garment.pattern.openings?.[opening]}
-            help="Empty: taken as long as its zone."
+            help={
+              planned?.at === 'pattern'
+                ? 'Measure it on the pattern: only then is it known whether it can be pulled on.'
+                : 'Empty: taken as long as its zone.'
+            }
             onChange={(mm) => set(`Opening: ${edge.label}`, { [`pattern.openings.${opening}`]: mm })}
             fault={fault(`pattern.openings.${opening}`)}
           />

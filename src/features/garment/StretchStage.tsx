@@ -158,7 +158,7 @@ function Asked() {
                       {opening.label} over {opening.passesWhat}: the {part.label}
                     </td>
                     <td className={table.num}>
-                      <ExplainedNumber id={part.label === 'band' ? 'pullOn.band' : opening.needs} />
+                      <ExplainedNumber id={part.needs} />
                     </td>
                     <td className={table.num}>
                       <ExplainedNumber id={part.gives} />

@@ -19,6 +19,6 @@ export function useGarmentDrawing(): GarmentDrawing {
         return mm === undefined ? [] : [[measure, mm]];
       }),
     );
-    return drawGarment(garment.kind, body, ownKind);
-  }, [garment.kind, ownKind, wearer]);
+    return drawGarment(garment.kind, body, { own: ownKind, style: garment.style });
+  }, [garment.kind, garment.style, ownKind, wearer]);
 }

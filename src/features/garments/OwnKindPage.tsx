@@ -66,7 +66,7 @@ function Inside({ initial }: { initial: StoredRecord<'ownKind'> }) {
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(320px, 1fr))', gap: 30 }}>
         <div style={{ display: 'grid', gap: 14, alignContent: 'start' }}>
           <GarmentDrawing
-            drawing={drawGarment(own.base, {}, own)}
+            drawing={drawGarment(own.base, {}, { own })}
             parts={[
               ...kind.zones.map((one) => ({ part: `zone-${one.id}`, label: `${one.label}, zone` })),
               ...kind.edges.map((one) => ({ part: `edge-${one.id}`, label: `${one.label}, edge` })),

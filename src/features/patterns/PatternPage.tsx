@@ -179,6 +179,13 @@ function Printed({ pattern, set, fault }: PartProps) {
           fault={fault('cupDifferenceMm')}
           help="The cup it was drafted for: often 5 cm (2 in)."
         />
+        <LengthField
+          spec={fields.cupStepMm}
+          valueMm={pattern.cupStepMm}
+          onChange={(mm) => set('Cup step', { cupStepMm: mm })}
+          fault={fault('cupStepMm')}
+          help="Only where it has cups: usually 2.5 cm (1 in)."
+        />
       </div>
       <ChoiceRow
         legend={fields.assumesFoam.label}

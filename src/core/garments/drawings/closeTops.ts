@@ -1,9 +1,13 @@
+import type { Garment } from '../../facts/garment';
 import type { Figure } from './figure';
 import { edge, zone, type GarmentDrawing } from './garmentDrawing';
 import { belt, both, closed, dot, path, plumb, type Dot } from './pen';
 
-export function drawShelfBraTop(f: Figure): GarmentDrawing {
+/** A swimsuit, or a tank that ends below the hip. */
+export function drawShelfBraTop(f: Figure, style: Garment['style']): GarmentDrawing {
   const strap = (f.neck + f.shoulder) / 2;
+  const tank = style === 'fitted';
+  const hemY = f.hipY + 2;
   const half = (depth: number): readonly Dot[] => [
     dot(0, depth),
     dot(strap - 2, 0, [strap - 2.5, depth]),
@@ -11,8 +15,9 @@ export function drawShelfBraTop(f: Figure): GarmentDrawing {
     dot(f.bust, f.armY + 1, [strap + 1, f.armY]),
     dot(f.waist, f.waistY, [f.bust, f.waistY * 0.8]),
     dot(f.hip, f.hipY - 5, [f.hip, f.waistY + 6]),
-    dot(2.6, f.crotchY, [f.hip * 0.55, f.hipY + 1]),
-    dot(0, f.crotchY),
+    ...(tank
+      ? [dot(f.hip + 0.6, hemY), dot(0, hemY + 0.6)]
+      : [dot(2.6, f.crotchY, [f.hip * 0.55, f.hipY + 1]), dot(0, f.crotchY)]),
   ];
   const neck = (depth: number) => both([dot(0, depth), dot(strap - 2, 0, [strap - 2.5, depth])]);
   const shelf = path([
@@ -22,14 +27,17 @@ export function drawShelfBraTop(f: Figure): GarmentDrawing {
   return {
     half: f.hip + 2,
     top: -2,
-    foot: f.crotchY + 2,
+    foot: (tank ? hemY : f.crotchY) + 2,
     front: {
       outline: closed(half(12)),
+      ...(tank ? { stitching: [belt(hemY - 1, f.hip, 0.6)] } : {}),
       shapes: [
         edge('neckline', neck(12)),
         edge('armhole', both([dot(strap + 1.6, 0.8), dot(f.bust, f.armY + 1, [strap + 1, f.armY])])),
         edge('shelf-hem', shelf),
-        edge('leg', both([dot(f.hip, f.hipY - 5), dot(2.6, f.crotchY, [f.hip * 0.55, f.hipY + 1])])),
+        tank
+          ? edge('hem', belt(hemY, f.hip + 0.6, 0.6))
+          : edge('leg', both([dot(f.hip, f.hipY - 5), dot(2.6, f.crotchY, [f.hip * 0.55, f.hipY + 1])])),
       ],
     },
     back: {
@@ -38,7 +46,15 @@ export function drawShelfBraTop(f: Figure): GarmentDrawing {
         zone('bust', belt(f.armY + 3, f.bust)),
         zone('underbust', belt(f.underbustY + 2, f.underbust)),
         zone('hip', belt(f.hipY - 6, f.hip)),
-        zone('loop', plumb(0, 18, f.crotchY)),
+        ...(tank
+          ? []
+          : [
+              zone('loop', plumb(0, 18, f.crotchY)),
+              zone(
+                'leg',
+                both([dot(f.hip - 1.6, f.hipY - 4.4), dot(3.8, f.crotchY - 1, [f.hip * 0.52, f.hipY])]),
+              ),
+            ]),
       ],
     },
   };

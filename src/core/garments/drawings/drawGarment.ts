@@ -1,3 +1,4 @@
+import type { Garment } from '../../facts/garment';
 import type { OwnKind } from '../../facts/ownKind';
 import type { KindId } from '../../facts/kindIds';
 import { kindOf } from '../kindOf';
@@ -24,7 +25,9 @@ import {
   drawTee,
 } from './tops';
 
-const drawings: Readonly<Record<KindId, (figure: Figure) => GarmentDrawing>> = {
+type Style = Garment['style'];
+
+const drawings: Readonly<Record<KindId, (figure: Figure, style: Style) => GarmentDrawing>> = {
   tee: drawTee,
   'bound-tee': drawBoundTee,
   raglan: drawRaglan,
@@ -47,16 +50,20 @@ const drawings: Readonly<Record<KindId, (figure: Figure) => GarmentDrawing>> = {
 };
 
 /**
- * A garment front and back, in proportion to a body. Every zone and edge of its kind has exactly one shape, in
- * front or back; a person's own zones and edges are drawn across at the height they chose.
+ * A garment front and back, in proportion to a body. Every zone and edge its kind has in that style has exactly
+ * one shape, in front or back; a person's own zones and edges are drawn across at the height they chose.
  */
-export function drawGarment(kind: KindId, body: DrawnBody, own?: OwnKind): GarmentDrawing {
-  const drawing = drawings[own?.base ?? kind](figureOf(body));
-  return own ? withOwnParts(drawing, own) : drawing;
+export function drawGarment(
+  kind: KindId,
+  body: DrawnBody,
+  { own, style = 'regular' }: { readonly own?: OwnKind | undefined; readonly style?: Style } = {},
+): GarmentDrawing {
+  const drawing = drawings[own?.base ?? kind](figureOf(body), style);
+  return own ? withOwnParts(drawing, own, style) : drawing;
 }
 
-function withOwnParts(drawing: GarmentDrawing, own: OwnKind): GarmentDrawing {
-  const { zones, edges } = kindOf({ kind: own.base }, own);
+function withOwnParts(drawing: GarmentDrawing, own: OwnKind, style: Style): GarmentDrawing {
+  const { zones, edges } = kindOf({ kind: own.base, style }, own);
   const parts = new Set([...zones.map(({ id }) => `zone-${id}`), ...edges.map(({ id }) => `edge-${id}`)]);
   const height = (at: number) => drawing.top + 2 + (drawing.foot - drawing.top - 4) * at;
   const added: readonly Shape[] = [
