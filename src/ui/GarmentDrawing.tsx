@@ -20,22 +20,30 @@ interface Props {
 const GAP = 4;
 /** Units to spare below for the words. */
 const WORDS = 5;
+/** The drawing is never higher than this, px. */
+const HIGHEST = 330;
+/** A side this many times wider than high has the other below it, so that both are large enough to press. */
+const WIDE = 1.15;
 
 /** A garment, front and back, in one line weight; the parts that can be chosen are its buttons. */
 export function GarmentDrawing({ drawing, parts, chosen, onChoose, widthPx = 230 }: Props) {
   const { half, top, foot } = drawing;
-  const [width, height] = [4 * half + GAP, foot - top + WORDS];
-  const unit = width / widthPx;
+  const stacked = 2 * half > WIDE * (foot - top);
+  const [sideWidth, sideHeight] = [2 * half, foot - top + WORDS];
+  const [width, height] = stacked ? [sideWidth, 2 * sideHeight + GAP] : [2 * sideWidth + GAP, sideHeight];
+  const px = Math.min(widthPx, (HIGHEST * width) / height);
+  const unit = width / px;
+  const second = stacked ? `translate(0 ${sideHeight + GAP})` : `translate(${sideWidth + GAP} 0)`;
   return (
     <svg
       viewBox={`${-half} ${top} ${width} ${height}`}
-      width={widthPx}
-      style={{ maxWidth: '100%', maxHeight: 330, display: 'block' }}
+      width={px}
+      style={{ maxWidth: '100%', display: 'block' }}
     >
       {(['front', 'back'] as const).map((side) => (
         <g
           key={side}
-          transform={side === 'front' ? undefined : `translate(${2 * half + GAP} 0)`}
+          transform={side === 'front' ? undefined : second}
           fill="none"
           strokeLinejoin="round"
           strokeLinecap="round"

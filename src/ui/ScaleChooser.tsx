@@ -1,7 +1,7 @@
 'use client';
 import { useId } from 'react';
 import { Hatch } from './Hatch';
-import { labelRows } from './labelRows';
+import { flagRows, labelRows } from './labelRows';
 import styles from './ScaleChooser.module.css';
 
 export interface ScaleRegion {
@@ -46,11 +46,15 @@ const BAND = 26;
 export function ScaleChooser(props: Props) {
   const { label, from, to, step, value, valueText, regions, marks, ticks, onChange, onDone } = props;
   const hatch = useId();
+  // Rounded, because the last digit of a power or a logarithm may differ between server and browser.
   const at = (v: number) =>
-    PAD + ((Math.min(Math.max(v, from), to) - from) / (to - from)) * (WIDTH - 2 * PAD);
-  const labels = marks.map((mark) => ({ x: clampLabel(at(mark.value), mark.label), text: mark.label }));
-  const rows = labelRows(labels);
-  const rowCount = Math.max(1, ...rows.map((row) => row + 1));
+    round(PAD + ((Math.min(Math.max(v, from), to) - from) / (to - from)) * (WIDTH - 2 * PAD), 1);
+  const flags = flagRows(
+    marks.map((mark) => ({ x: at(mark.value), text: mark.label })),
+    WIDTH,
+    at(value),
+  );
+  const rowCount = Math.max(1, ...flags.map(({ row }) => row + 1));
   const top = 34 + rowCount * ROW;
   const bottom = top + BAND;
   const words = regions.filter((region) => region.word && at(region.to) - at(region.from) > 8);
@@ -70,10 +74,10 @@ export function ScaleChooser(props: Props) {
         className={styles.range}
         aria-label={label}
         aria-valuetext={valueText}
-        min={from}
-        max={to}
+        min={round(from, 4)}
+        max={round(to, 4)}
         step={step}
-        value={value}
+        value={round(value, 4)}
         onChange={(event) => onChange(Number(event.target.value))}
         onPointerUp={onDone}
         onBlur={onDone}
@@ -110,7 +114,7 @@ export function ScaleChooser(props: Props) {
             <line
               x1={at(mark.value)}
               x2={at(mark.value)}
-              y1={top - (rows[index] ?? 0) * ROW - 3}
+              y1={top - (flags[index]?.row ?? 0) * ROW - 15}
               y2={bottom}
               stroke="var(--rest)"
               strokeWidth="1.5"
@@ -121,9 +125,8 @@ export function ScaleChooser(props: Props) {
         {marks.map((mark, index) => (
           <text
             key={mark.label}
-            x={labels[index]?.x}
-            y={top - (rows[index] ?? 0) * ROW - 7}
-            textAnchor="middle"
+            x={flags[index]?.x}
+            y={top - (flags[index]?.row ?? 0) * ROW - 7}
             fontSize="12.5"
             fill="var(--ink)"
             stroke="var(--ground)"
@@ -186,6 +189,8 @@ export function ScaleChooser(props: Props) {
     </div>
   );
 }
+
+const round = (value: number, digits: number): number => Number(value.toFixed(digits));
 
 /** Keeps a label's middle far enough from the ends that its text stays on the scale. */
 function clampLabel(x: number, text: string): number {

@@ -26,18 +26,17 @@ export function nearestIndex(values: readonly number[], target: number): number 
 }
 
 /**
- * Where a target lies in a rising column, counted in rows: 1.5 is halfway from the second row to the third.
- * Beyond the ends it is held half a row outside. Expects at least one value.
+ * Where a target lies in a rising column, counted in rows: 1.5 is halfway from the second row to the third. Rows
+ * without a value are passed over. Beyond the ends it is held half a row outside; 0 for a column without values.
  */
-export function placeInColumn(values: readonly number[], target: number): number {
-  const [first] = values;
-  const last = values.at(-1);
-  if (first === undefined || last === undefined) return 0;
-  if (target < first) return -0.5;
-  if (target > last) return values.length - 0.5;
-  for (let at = 0; at < values.length - 1; at += 1) {
-    const [a, b] = [values[at] as number, values[at + 1] as number];
-    if (target >= a && target <= b) return b === a ? at : at + (target - a) / (b - a);
-  }
-  return values.length - 1;
+export function placeInColumn(column: readonly (number | undefined)[], target: number): number {
+  const known = column.flatMap((value, row) => (value === undefined ? [] : [{ value, row }]));
+  const [first] = known;
+  const last = known.at(-1);
+  if (!first || !last) return 0;
+  if (target < first.value) return first.row - 0.5;
+  if (target > last.value) return last.row + 0.5;
+  const next = known.findIndex(({ value }) => target <= value);
+  const [a, b] = [known[next - 1], known[next] ?? last];
+  return a ? a.row + ((target - a.value) / (b.value - a.value)) * (b.row - a.row) : b.row;
 }

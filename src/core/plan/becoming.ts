@@ -97,6 +97,7 @@ export function judge(facts: GarmentFacts, options: JudgeOptions): Verdict {
   for (const way of waysOut(facts, plan, options)) {
     const changed = way.reduce((to, remedy) => remedy.apply(to), facts);
     const remedies = changed.outer === facts.outer ? [...way, ...more] : way;
+    if (!canMend(remedies, stops)) continue;
     const mended = planGarment(
       remedies.reduce((to, remedy) => remedy.apply(to), facts),
       options,
@@ -116,8 +117,13 @@ const PAIRED_LININGS = 4;
 
 interface Remedy {
   readonly words: Phrase;
+  /** Beginnings of the ids of the problems it can mend; ways that leave one out are not planned at all. */
+  readonly mends: readonly string[];
   readonly apply: (facts: GarmentFacts) => GarmentFacts;
 }
+
+const canMend = (remedies: readonly Remedy[], stops: readonly Problem[]): boolean =>
+  stops.every(({ id }) => remedies.some(({ mends }) => mends.some((start) => id.startsWith(start))));
 
 /** Every way out that fits what failed: none but what is bought, single ones, then two together. */
 function waysOut(
@@ -140,6 +146,7 @@ function moreCloth(plan: GarmentPlan): readonly Remedy[] {
   if (!short || needs === undefined) return [];
   return short.remedies.map((words) => ({
     words,
+    mends: ['check-amount'],
     apply: (to) => (to.outer ? { ...to, outer: { ...to.outer, onHandMm: needs } } : to),
   }));
 }
@@ -155,6 +162,7 @@ function wearLarger(facts: GarmentFacts): Remedy[] {
   return [
     {
       words: say`size up, so that it skims the body everywhere`,
+      mends: ['zone-', 'opening-', 'outer-recovery', 'check-recovery'],
       apply: (to) => change(to, { fit }),
     },
   ];
@@ -165,6 +173,7 @@ const otherStyles = (facts: GarmentFacts): Remedy[] =>
     .styles.filter(({ id }) => id !== facts.garment.style)
     .map(({ id, label }) => ({
       words: say`make it otherwise: ${label.toLowerCase()}`,
+      mends: ['zone-', 'opening-', 'outer-recovery', 'check-recovery', 'check-swim', 'check-edge'],
       apply: (to) => change(to, { style: id, fit: {} }),
     }));
 
@@ -176,6 +185,7 @@ function openings(plan: GarmentPlan): Remedy[] {
   return [
     {
       words: say`give it a closure at the ${names}`,
+      mends: ['opening-'],
       apply: (to) => change(to, { closures: { ...to.garment.closures, ...closures } }),
     },
   ];
@@ -190,6 +200,7 @@ function otherEdges(plan: GarmentPlan): Remedy[] {
   return [
     {
       words: say`finish the cut edges with elastic instead`,
+      mends: ['check-edge'],
       apply: (to) => change(to, { finishes: { ...to.garment.finishes, ...finishes } }),
     },
   ];
@@ -201,6 +212,7 @@ function linings(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
     .filter(({ cloth }) => cloth !== facts.outer && !cloth.layers && isTestedCloth(cloth))
     .map(({ id, cloth }) => ({
       words: say`line it with ${{ name: cloth.name }}`,
+      mends: ['check-opaque', 'check-recovery'],
       apply: (to) => ({ ...change(to, { liningClothId: id }), lining: cloth }),
     }));
 }
@@ -215,6 +227,7 @@ function otherBands(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
     .filter(({ cloth }) => cloth !== facts.band && !cloth.layers && isTestedCloth(cloth))
     .map(({ id, cloth }) => ({
       words: say`cut its bands from ${{ name: cloth.name }}`,
+      mends: ['band-', 'opening-'],
       apply: (to) => ({ ...change(to, { bandClothId: id }), band: cloth }),
     }));
 }
@@ -229,6 +242,7 @@ function bandOnly(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
     .filter(({ cloth }) => cloth !== outer && !cloth.layers && isTestedCloth(cloth))
     .map(({ id, cloth }) => ({
       words: say`use it for the band only, on a body of ${{ name: cloth.name }}`,
+      mends: [''],
       apply: (to) => ({ ...change(to, { outerClothId: id }), outer: cloth, band: outer }),
     }));
 }

@@ -356,6 +356,9 @@ describe('a size table’s columns', () => {
     expect(placeInColumn([800, 840, 880], 850)).toBeCloseTo(1.25, 12);
     expect([placeInColumn([800, 840], 700), placeInColumn([800, 840], 900)]).toEqual([-0.5, 1.5]);
     expect(placeInColumn([800], 800)).toBe(0);
+    expect(placeInColumn([undefined, 800, undefined, 880], 840)).toBeCloseTo(2, 12);
+    expect(placeInColumn([undefined, 800], 700)).toBe(0.5);
+    expect(placeInColumn([undefined], 700)).toBe(0);
   });
 });
 

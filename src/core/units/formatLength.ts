@@ -49,6 +49,10 @@ export function formatLength(
   return `${(mm / 10).toFixed(1)} cm`;
 }
 
+/** A length without its unit, for columns that name it in their heading: `31.8`, `12 ½`. */
+export const bareLength = (mm: number, unit: UnitSystem): string =>
+  unit === 'in' ? formatInches(mm, usualFraction(mm)) : (mm / 10).toFixed(1);
+
 /** A length as decimals, for the lines of an explanation that must be redone on a calculator. */
 export function formatLengthExactly(mm: number, unit: UnitSystem): string {
   return unit === 'in' ? `${(mm / MM_PER_INCH).toFixed(4)} in` : `${(mm / 10).toFixed(3)} cm`;

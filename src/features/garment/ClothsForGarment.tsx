@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import type { Verdict } from '@/core/plan/becoming';
 import { Answer, VerdictText, marginText } from '@/features/cloth/VerdictText';
 import { RequestRefused, request } from '@/features/records/api';
@@ -14,22 +14,27 @@ interface ClothFor {
   readonly verdict: Verdict;
 }
 
-/** The shelf, held against this garment: which cloths could make it, best first. */
-export function ClothsForGarment() {
+/** The shelf, held against this garment: which cloths could make it, best first; asked for, or `atOnce`. */
+export function ClothsForGarment({ atOnce = false }: { atOnce?: boolean }) {
   const { id, garment, set } = useGarment();
-  const records = useRecords();
+  const { flush } = useRecords();
   const [found, setFound] = useState<readonly ClothFor[] | undefined>(undefined);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const look = async () => {
+  const look = useCallback(async () => {
     try {
-      await records.flush();
+      await flush();
       setFound(await request<readonly ClothFor[]>('GET', `/api/becoming/garment/${id}`));
       setTrouble(undefined);
     } catch (error) {
       if (!(error instanceof RequestRefused)) throw error;
       setTrouble(error.message);
     }
-  };
+  }, [flush, id]);
+  useEffect(() => {
+    if (!atOnce) return undefined;
+    const timer = setTimeout(() => void look(), 0);
+    return () => clearTimeout(timer);
+  }, [atOnce, look]);
   return (
     <section style={{ display: 'grid', gap: 10 }}>
       <h2>Which cloths could make it</h2>

@@ -8,7 +8,7 @@ import { StretchRule } from '@/ui/StretchRule';
 import { useUnit } from '@/ui/unit';
 import { EdgeFigures } from './EdgePanel';
 import styles from './GarmentPage.module.css';
-import { HowClose } from './HowClose';
+import { HowClose, OnThePattern } from './HowClose';
 import { NextButton } from './NextButton';
 import { SizePanel } from './SizePanel';
 import { useGarment } from './useGarment';
@@ -46,6 +46,7 @@ export function FitStage() {
             chosen={edge ? undefined : zone.zone}
             onChoose={(one) => setChosen(`zone-${one}`)}
           />
+          {!edge && <ZoneFigures zone={zone} />}
           {missing.length > 0 && (
             <p className="soft small">
               Still to measure or to test: {missing.map(({ label }) => label.toLowerCase()).join(', ')}.
@@ -58,13 +59,16 @@ export function FitStage() {
           ) : (
             <>
               <HowClose key={zone.zone} zone={zone} />
-              <ZoneFigures zone={zone} />
+              <OnThePattern key={`pattern ${zone.zone}`} zone={zone} />
             </>
           )}
+          <Rules
+            zones={zones.filter(({ axis }) => axis === 'around')}
+            chosen={edge ? undefined : zone.zone}
+          />
         </div>
       </div>
       <SizePanel />
-      <Rules zones={zones.filter(({ axis }) => axis === 'around')} chosen={edge ? undefined : zone.zone} />
       <NextButton
         to="bands"
         words="This is right: on to Bands"
@@ -136,7 +140,7 @@ function Rules({ zones, chosen }: { zones: readonly ZonePlan[]; chosen: string |
               limitMm={get(zone.rest) * (1 + get(zone.stretch))}
               {...(reach === undefined ? {} : { reachMm: reach })}
               fullMm={full}
-              widthPx={820}
+              widthPx={600}
             />
           </div>
         );

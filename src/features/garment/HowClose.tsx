@@ -93,6 +93,27 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
         Taken: <PhraseText phrase={zone.reason} />.
       </p>
       {fault(path) && <p role="alert">{fault(path)}</p>}
+      {zone.school === 'pressure' && (
+        <div className={styles.fields}>
+          <NumberField
+            spec={zoneChoiceSpec.fields.pressurePa}
+            value={garment.fit[zone.zone]?.pressurePa ?? DEFAULT_PRESSURE_PA}
+            required
+            help="Everyday close garments: about 50 to 1000 Pa. Not medical compression."
+            onChange={(pressurePa) => put({ school: 'pressure', pressurePa })}
+          />
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** The zone on the pattern as it was measured there, with what to change; and this closeness as the person's own. */
+export function OnThePattern({ zone }: { zone: ZonePlan }) {
+  const { garment, set, fault } = useGarment();
+  const label = zone.label.toLowerCase();
+  return (
+    <section className={styles.stack} style={{ gap: 8 }}>
       <div className={styles.fields}>
         <LengthField
           spec={PATTERN_GIRTH}
@@ -102,17 +123,8 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
           onChange={(mm) => set(`Pattern at the ${label}`, { [`pattern.finished.${zone.zone}`]: mm })}
           fault={fault(`pattern.finished.${zone.zone}`)}
         />
-        {zone.school === 'pressure' && (
-          <NumberField
-            spec={zoneChoiceSpec.fields.pressurePa}
-            value={garment.fit[zone.zone]?.pressurePa ?? DEFAULT_PRESSURE_PA}
-            required
-            help="Everyday close garments: about 50 to 1000 Pa. Not medical compression."
-            onChange={(pressurePa) => put({ school: 'pressure', pressurePa })}
-          />
-        )}
         {zone.pattern && (
-          <p style={{ alignSelf: 'center' }}>
+          <p style={{ paddingTop: 12 }}>
             <PhraseText phrase={zone.pattern.advice} />.
           </p>
         )}

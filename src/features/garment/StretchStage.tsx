@@ -10,6 +10,7 @@ import { PhraseText } from '@/ui/PhraseText';
 import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import table from '@/ui/table.module.css';
+import { BecomeInstead } from './BecomeInstead';
 import { ClothsForGarment } from './ClothsForGarment';
 import styles from './GarmentPage.module.css';
 import { NextButton } from './NextButton';
@@ -22,6 +23,7 @@ export function StretchStage() {
   const wantsNeckband = plan.edges.some(({ id, finish }) => id === 'neckline' && finish === 'band');
   const wantsBand = wantsNeckband || kind.pieces.some(({ cloth }) => cloth === 'band');
   const body = plan.cloths.body;
+  const unsuitable = plan.problems.some(({ stage, severity }) => stage === 'stretch' && severity === 'stop');
   return (
     <div className={styles.stage}>
       <div className={styles.columns} style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(250px, 1fr))' }}>
@@ -89,8 +91,12 @@ export function StretchStage() {
           onChange={(id) => set('Lining', { liningClothId: id || null })}
         />
       )}
+      {unsuitable && garment.outerClothId && plan.cloths.outer && (
+        <BecomeInstead clothId={garment.outerClothId} name={plan.cloths.outer.name} />
+      )}
+      {unsuitable && <ClothsForGarment atOnce />}
       <Asked />
-      <ClothsForGarment />
+      {!unsuitable && <ClothsForGarment />}
       <NextButton to="fit" />
     </div>
   );

@@ -2,7 +2,7 @@
 import { sizesInOrder, placeInColumn, tableColumns } from '@/core/fit/patternSize';
 import type { Pattern } from '@/core/facts/pattern';
 import { bodyFields, type BodyMeasure } from '@/core/facts/wearer';
-import { formatLength } from '@/core/units/formatLength';
+import { bareLength } from '@/core/units/formatLength';
 import { useUnit } from '@/ui/unit';
 import styles from './SizeTable.module.css';
 
@@ -22,7 +22,7 @@ interface Props {
 /** Heights of the drawn table, in px: the line is laid over it. */
 const ROW = 30;
 const FIRST = 84;
-const COLUMN = 104;
+const COLUMN = 112;
 /** The line runs left of the figures. */
 const DOT = 20;
 
@@ -37,8 +37,10 @@ export function SizeTable({ pattern, cut, targets = [] }: Props) {
     const cutRow = rows.find(([id]) => id === cut)?.[1].values[measure];
     if (!target || cutRow === undefined) return [];
     const scale = target.finishedMm / cutRow;
-    const values = rows.flatMap(([, size]) => size.values[measure] ?? []);
-    const place = placeInColumn(values, target.targetMm / scale);
+    const place = placeInColumn(
+      rows.map(([, size]) => size.values[measure]),
+      target.targetMm / scale,
+    );
     return [{ x: FIRST + COLUMN * at + DOT, y: ROW * (1 + place + 0.5), measure }];
   });
   const width = FIRST + COLUMN * columns.length;
@@ -68,7 +70,7 @@ export function SizeTable({ pattern, cut, targets = [] }: Props) {
                 </th>
                 {columns.map((measure) => {
                   const mm = size.values[measure];
-                  return <td key={measure}>{mm === undefined ? '' : formatLength(mm, unit)}</td>;
+                  return <td key={measure}>{mm === undefined ? '' : bareLength(mm, unit)}</td>;
                 })}
               </tr>
             ))}
@@ -103,11 +105,11 @@ export function SizeTable({ pattern, cut, targets = [] }: Props) {
           </svg>
         )}
       </div>
-      {dots.length > 0 && (
-        <p className="soft small">
-          The line is what this wearer wants in this cloth; the marked row is the size to cut.
-        </p>
-      )}
+      <p className="soft small">
+        In {unit === 'in' ? 'inches' : 'centimetres'}.
+        {dots.length > 0 &&
+          ' The line is what this wearer wants in this cloth; the marked row is the size to cut.'}
+      </p>
     </div>
   );
 }
