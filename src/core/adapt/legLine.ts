@@ -51,16 +51,9 @@ export function draftLegLine(facts: LegLineFacts): Drafted {
   const newOutline = [centre, ...newLeg, foot];
   const book = createLedger();
   const area = (id: string, label: string, outline: readonly Point[]) =>
-    book.given(
-      `leg.${id}`,
-      label,
-      areaOf(outline) / 100,
-      'ratio',
-      'D',
-      'In square centimetres, off the drawing.',
-    );
-  const was = area('was', 'half the front before, cm²', oldOutline);
-  const now = area('now', 'half the front after, cm²', newOutline);
+    book.given(`leg.${id}`, label, areaOf(outline), 'areaMm2', 'D', 'Measured off the drawing.');
+  const was = area('was', 'half the front before', oldOutline);
+  const now = area('now', 'half the front after', newOutline);
   const coverage = book.work('leg.coverage', {
     label: 'of the front still covers',
     unit: 'share',

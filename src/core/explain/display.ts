@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../units/constants';
+import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import { formatLength, formatLengthExactly } from '../units/formatLength';
 import type { Explained, Phrase, Quantity } from './explained';
 
@@ -24,6 +24,10 @@ export function formatQuantity(value: number, quantity: Quantity, unit: UnitSyst
       return `${Math.round(value)} g/m²`;
     case 'gram':
       return `${value < 10 ? value.toFixed(1) : Math.round(value)} g`;
+    case 'areaMm2':
+      return unit === 'in'
+        ? `${(value / MM_PER_INCH ** 2).toFixed(1)} in²`
+        : `${(value / 100).toFixed(1)} cm²`;
     case 'nPerM':
       return `${value < 100 ? value.toFixed(1) : Math.round(value)} N/m`;
     case 'pa':
@@ -51,6 +55,7 @@ export function formatExactly(value: number, quantity: Quantity, unit: UnitSyste
     case 'gram':
     case 'gsm':
     case 'dialMm':
+    case 'areaMm2':
       return plain(Number(value.toPrecision(7)));
     default:
       return formatQuantity(value, quantity, unit);

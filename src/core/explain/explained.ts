@@ -16,6 +16,7 @@ export type Quantity =
   | 'needle'
   | 'gram'
   | 'nPerM'
+  | 'areaMm2'
   | 'pa';
 
 /** One input of a formula: a leaf with its own mark, or another explained number named by `of`. */

@@ -73,6 +73,8 @@ export interface Opening extends StyledPart {
   readonly at: 'neckline' | 'sleeve-hem' | 'pattern' | { readonly zone: ZoneId };
   /** The row of stitches along it that must follow, where there is one. */
   readonly stitch?: 'seam' | 'hem';
+  /** A larger edge is eased onto its band, so that the band alone has to give, while it is finished with one. */
+  readonly easedOntoBand?: true;
   /** It usually has a closure, so that nothing has to pass it. */
   readonly closure?: true;
 }

@@ -116,6 +116,7 @@ export const hemOpening: Opening = {
   passesWhat: 'the chest with arms raised',
   at: { zone: 'hip' },
   stitch: 'hem',
+  easedOntoBand: true,
 };
 export const sleeveOpening: Opening = {
   id: 'sleeve-hem',
@@ -178,4 +179,5 @@ export const cuffOpening: Opening = {
   passesWhat: 'the hand',
   at: { zone: 'wrist' },
   stitch: 'seam',
+  easedOntoBand: true,
 };

@@ -154,7 +154,15 @@ test('the other way round: which cloths could make a garment, best first', () =>
   );
   expect(found).toHaveLength(shelf.length);
   expect(found[0]?.verdict.answer).toBe('yes');
+  const stack = found.find(({ id }) => id === 'loon-minnow');
+  expect(stack?.verdict.answer).toMatch(/^yes/);
   expect(found.map(({ id }) => id).indexOf('loon-swim')).toBeLessThan(
     found.map(({ id }) => id).indexOf('boulder-firm'),
   );
+});
+
+test('a garment that is nothing but its band cannot have it cut from another cloth', () => {
+  const band = become('boulder-firm').find(({ kind }) => kind === 'knit-band')?.verdict as Verdict;
+  expect(band.answer).toBe('no');
+  expect(text(band).join(' ')).toContain('40 % is asked');
 });

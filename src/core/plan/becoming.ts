@@ -66,12 +66,19 @@ export function clothsFor(
   options: JudgeOptions,
 ): readonly { readonly id: string; readonly name: string; readonly verdict: Verdict }[] {
   const { outer, band } = facts;
+  const layerCloths = { ...facts.layerCloths };
+  for (const { id, cloth } of options.shelf) layerCloths[id] = cloth;
   return options.shelf
     .map(({ id, cloth }) => ({
       id,
       name: cloth.name,
       verdict: judge(
-        { ...facts, outer: cloth, ...(band === undefined || band === outer ? { band: cloth } : {}) },
+        {
+          ...facts,
+          layerCloths,
+          outer: cloth,
+          ...(band === undefined || band === outer ? { band: cloth } : {}),
+        },
         options,
       ),
     }))
@@ -237,7 +244,7 @@ function bandOnly(facts: GarmentFacts, { shelf }: JudgeOptions): Remedy[] {
   const kind = kindOf(facts.garment, facts.ownKind);
   const banded = kind.edges.some(({ finish }) => finish === 'band');
   const { outer } = facts;
-  if (!banded || !outer) return [];
+  if (!banded || !outer || kind.pieces.length === 0) return [];
   return shelf
     .filter(({ cloth }) => cloth !== outer && !cloth.layers && isTestedCloth(cloth))
     .map(({ id, cloth }) => ({

@@ -221,6 +221,28 @@ describe('openings', () => {
       passing(plan('leggings', { outer }, { closures: { 'waist-edge': true } }), 'waist-edge'),
     ).toBeUndefined();
   });
+  test('a waistband has to pass the hips too: a firm one does not, whatever the cloth', () => {
+    const of = plan('leggings', { outer: stated(0.8), band: stated(0.2) });
+    const waist = passing(of, 'waist-edge');
+    expect(waist?.parts.map(({ label, ok }) => [label, ok])).toEqual([
+      ['cloth', true],
+      ['band', false],
+      ['seam', true],
+    ]);
+    const problem = of.problems.find(({ id }) => id === 'opening-waist-edge');
+    expect(phraseText(problem?.sentence ?? [], of.numbers, 'cm')).toMatch(/the band gives 20 %/);
+    expect(plan('leggings', { outer: stated(0.8), band: stated(0.8) }).openings.every(({ ok }) => ok)).toBe(
+      true,
+    );
+  });
+  test('a sleeve is eased onto its cuff, so that only the cuff has to give, unless it is hemmed', () => {
+    const facts = { outer: stated(0.1), band: stated(1), wearer: wearers.bram as Wearer };
+    const labels = (of: GarmentPlan) => passing(of, 'cuff')?.parts.map(({ label }) => label);
+    const wrist = { fit: { wrist: { school: 'share', share: 0 } } } as const;
+    expect(labels(plan('raglan', facts, wrist))).toEqual(['band', 'seam']);
+    const hemmed = { ...wrist, finishes: { cuff: { finish: 'hem' } } } as const;
+    expect(labels(plan('raglan', facts, hemmed))).toEqual(['cloth', 'seam']);
+  });
   test('a bralette hooks up, so nothing passes its band, unless it is made without the hooks', () => {
     const outer = stated(0.3);
     expect(plan('bralette', { outer }).openings).toEqual([]);

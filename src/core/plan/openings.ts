@@ -6,6 +6,7 @@ import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
 import { hasClosure, type GarmentKind, type Opening } from '../garments/garmentKind';
 import type { Body } from './measures';
+import { finishOf } from './edges';
 import type { Neckline } from './neckline';
 import type { Setups } from './stitchSetups';
 import type { NeckbandPlan, OpeningPlan, ZonePlan } from './types';
@@ -17,6 +18,8 @@ interface Inputs {
   /** The body with marked defaults for what was not measured. */
   readonly passes: Body;
   readonly cloth: ClothReading | undefined;
+  /** The cloth that bands and bindings are cut from. */
+  readonly band: ClothReading | undefined;
   readonly zones: readonly ZonePlan[];
   readonly neckline: Neckline | undefined;
   readonly neckband: NeckbandPlan | undefined;
@@ -25,13 +28,14 @@ interface Inputs {
 
 /** Every closed opening of the garment against what it passes: cloth, band and stitch must all follow. */
 export function planOpenings(inputs: Inputs): readonly OpeningPlan[] {
-  const { cloth, kind, garment } = inputs;
-  const stretch = cloth?.around && cloth[cloth.around]?.stretch;
-  if (!stretch) return [];
-  const part: Part = { label: 'cloth', gives: clothGives(inputs.book, stretch) };
+  const { book, cloth, band, kind, garment } = inputs;
+  const gives = clothGives(book, 'pullOn.cloth', 'what the cloth gives for a moment', cloth);
+  if (!gives) return [];
+  const bandGives = clothGives(book, 'pullOn.bandCloth', 'what the band’s cloth gives for a moment', band);
+  const own: Part = { label: 'cloth', gives };
   return kind.openings
     .filter((opening) => !hasClosure(opening, garment))
-    .flatMap((opening) => planOpening(inputs, opening, part) ?? []);
+    .flatMap((opening) => planOpening(inputs, opening, own, bandGives) ?? []);
 }
 
 interface Part {
@@ -41,9 +45,17 @@ interface Part {
   readonly needs?: Explained;
 }
 
-function clothGives(book: Ledger, stretch: Explained): Explained {
-  return book.work('pullOn.cloth', {
-    label: 'what the cloth gives for a moment',
+/** What a cloth gives around for a moment; `undefined` where it was not tested. */
+function clothGives(
+  book: Ledger,
+  id: string,
+  label: string,
+  cloth: ClothReading | undefined,
+): Explained | undefined {
+  const stretch = cloth?.around && cloth[cloth.around]?.stretch;
+  if (!stretch) return undefined;
+  return book.work(id, {
+    label,
     unit: 'share',
     mark: 'T',
     formula: 'limit * S',
@@ -55,7 +67,12 @@ function clothGives(book: Ledger, stretch: Explained): Explained {
   });
 }
 
-function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan | undefined {
+function planOpening(
+  inputs: Inputs,
+  opening: Opening,
+  cloth: Part,
+  bandGives: Explained | undefined,
+): OpeningPlan | undefined {
   const { book, passes } = inputs;
   const widest = passes[opening.passes];
   const rest = restOf(inputs, opening);
@@ -68,7 +85,9 @@ function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan
     widest,
     rest,
   );
-  const checked = [cloth, ...otherParts(inputs, opening, widest)].map((part) => {
+  const band = bandPart(inputs, opening, widest, bandGives);
+  const cloths = band && opening.easedOntoBand ? [band] : [cloth, ...(band ? [band] : [])];
+  const checked = [...cloths, ...stitchParts(inputs, opening)].map((part) => {
     const asked = part.needs ?? needs;
     return {
       label: part.label,
@@ -115,27 +134,31 @@ function restOf(
   });
 }
 
-function otherParts(
-  { book, garment, neckband, setups }: Inputs,
+/** The band or binding along an opening: the neckband by its own length, others as long as their opening. */
+function bandPart(
+  { book, kind, garment, neckband }: Inputs,
   opening: Opening,
   widest: Explained,
-): Part[] {
-  const parts: Part[] = [];
-  const atNeck = opening.at === 'neckline';
-  if (atNeck && neckband) {
+  bandGives: Explained | undefined,
+): Part | undefined {
+  if (opening.at === 'neckline' && neckband) {
     const gives = book.numbers[neckband.bandStretch] as Explained;
-    const needs = passing(
-      book,
-      'pullOn.band',
-      `stretch the band needs to go over ${opening.passesWhat}`,
-      widest,
-      book.numbers[neckband.sewn] as Explained,
-    );
-    parts.push({ label: 'band', gives, needs });
+    const label = `stretch the band needs to go over ${opening.passesWhat}`;
+    const sewn = book.numbers[neckband.sewn] as Explained;
+    return { label: 'band', gives, needs: passing(book, 'pullOn.band', label, widest, sewn) };
   }
-  if (opening.stitch === 'hem') parts.push({ label: 'hem stitch', gives: setups.gives(setups.choice.hem) });
-  if (opening.stitch === 'seam') parts.push({ label: 'seam', gives: setups.gives(setups.choice.neck) });
-  if (atNeck && setups.choice.topstitch && garment.topstitch !== 'none') {
+  const edge = kind.edges.find(({ id }) => id === opening.edge);
+  const finish = edge && finishOf(edge, garment);
+  if (!bandGives || (finish !== 'band' && finish !== 'binding')) return undefined;
+  return { label: finish, gives: bandGives };
+}
+
+/** The rows of stitches along an opening. */
+function stitchParts({ garment, setups }: Inputs, { at, stitch }: Opening): Part[] {
+  const parts: Part[] = [];
+  if (stitch === 'hem') parts.push({ label: 'hem stitch', gives: setups.gives(setups.choice.hem) });
+  if (stitch === 'seam') parts.push({ label: 'seam', gives: setups.gives(setups.choice.neck) });
+  if (at === 'neckline' && setups.choice.topstitch && garment.topstitch !== 'none') {
     parts.push({ label: 'topstitch', gives: setups.gives(setups.choice.topstitch) });
   }
   return parts;

@@ -52,6 +52,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     garment,
     passes,
     cloth,
+    band,
     zones: fitted,
     neckline,
     neckband,

@@ -297,6 +297,9 @@ function openers(
   return [...phrases, say`Add an opening, such as a placket or a shoulder closure.`];
 }
 
+/** Parts of an opening that are cut from cloth. */
+const CLOTHS: readonly string[] = ['cloth', 'band', 'binding'];
+
 function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
   return openings
     .filter((opening) => !opening.ok)
@@ -306,15 +309,15 @@ function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
       const needs = book.numbers[first.needs] as Explained;
       const gives = book.numbers[first.gives] as Explained;
       const short = shortfall(book, `problem.${opening.id}.short`, needs, gives);
-      const stitchOnly = weak.every(({ label }) => label !== 'cloth' && label !== 'band');
+      const stitchOnly = weak.every(({ label }) => !CLOTHS.includes(label));
       const passes = book.numbers[opening.passes] as Explained;
       return {
         id: `opening-${opening.id}`,
         stage: stitchOnly ? 'sew' : opening.id === 'neckline' ? 'bands' : 'fit',
         severity: 'stop',
         sentence:
-          first.label === 'band'
-            ? say`${opening.label} does not pass ${opening.passesWhat}: the band gives ${gives}, too little to reach ${passes}, ${short} short.`
+          first.label === 'band' || first.label === 'binding'
+            ? say`${opening.label} does not pass ${opening.passesWhat}: the ${first.label} gives ${gives}, too little to reach ${passes}, ${short} short.`
             : say`${opening.label} does not pass ${opening.passesWhat}: it must give ${needs}, and the ${first.label} gives ${gives}, ${short} short.`,
         remedies: stitchOnly
           ? [say`Choose a stitch that stretches more, or leave the row off.`]

@@ -6,6 +6,13 @@ export type SumResult =
   | { readonly kind: 'extension'; readonly value: number }
   | { readonly kind: 'stretch'; readonly value: number };
 
+/** The sum as the product's own picture: a length at rest, worn, and where its easy stretch ends, mm. */
+export interface SumRule {
+  readonly restMm: number;
+  readonly wornMm?: number;
+  readonly limitMm?: number;
+}
+
 export type Worked =
   | {
       readonly ok: true;
@@ -13,6 +20,7 @@ export type Worked =
       /** Ids in the order they are read out; the first is the answer. */
       readonly shown: readonly string[];
       readonly says?: string;
+      readonly rule?: SumRule;
       readonly result: SumResult;
     }
   | { readonly ok: false; readonly sentence: string };

@@ -2,6 +2,7 @@ import { readingFault, growthOf, recoveryOf, stretchOf } from '../cloth/handTest
 import { recoveryVerdict, verdictSentences } from '../cloth/recoveryVerdict';
 import { classLabels, stretchClass } from '../cloth/stretchClass';
 import { workExtension, workTension, type TensionPart } from '../cloth/tensionNumbers';
+import type { Explained } from '../explain/explained';
 import { createLedger, leaf, type Ledger } from '../explain/ledger';
 import { lengthMm, numberOf } from '../facts/spec';
 import { easeFromExtension, extensionFromEase, negativeEase, restGirth, wornExtension } from '../fit/ease';
@@ -16,6 +17,8 @@ const stiffens = numberOf('ratio', 'How steeply the cloth stiffens, 1 to 3', 0.5
 
 const missing = (values: SumValues, needed: readonly string[]): boolean =>
   needed.some((key) => values[key] === undefined);
+/** Layers are drawn as a piece of this length, mm. */
+const SHOWN_MM = 100;
 const FILL_IN = 'Fill in every field that is not marked as optional.';
 
 const stretch: Sum = {
@@ -78,6 +81,7 @@ const stretch: Sum = {
       ok: true,
       numbers: book.numbers,
       shown,
+      rule: { restMm, limitMm: pulledMm },
       says: `Class: ${kind}, as far as one direction tells. ${verdictSentences[recoveryVerdict(recovery)]}`,
       result: { kind: 'stretch', value: first.value },
     };
@@ -117,11 +121,23 @@ const ease: Sum = {
       ok: true,
       numbers: book.numbers,
       shown: [n.id, e.id],
+      rule: { restMm: garmentMm, wornMm: bodyMm },
       ...(garmentMm > bodyMm ? { says: 'It is larger than the body: nothing is asked of the cloth.' } : {}),
       result: { kind: 'extension', value: e.value },
     };
   },
 };
+
+/** The garment at rest for a body and a worn extension. */
+const workGarment = (book: Ledger, bodyMm: number, e: Explained): Explained =>
+  book.work('garment', {
+    label: 'garment at rest',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'G / (1 + e)',
+    terms: { G: leaf('body', bodyMm, 'mm', 'measured'), e },
+    by: (v) => restGirth(v.G, v.e),
+  });
 
 const girthSum: Sum = {
   label: 'Garment for an ease',
@@ -140,18 +156,12 @@ const girthSum: Sum = {
       terms: { n: leaf('negative ease', n, 'share', 'chosen') },
       by: (v) => extensionFromEase(v.n),
     });
-    const g = book.work('garment', {
-      label: 'garment at rest',
-      unit: 'mm',
-      mark: 'D',
-      formula: 'G / (1 + e)',
-      terms: { G: leaf('body', bodyMm, 'mm', 'measured'), e },
-      by: (v) => restGirth(v.G, v.e),
-    });
+    const g = workGarment(book, bodyMm, e);
     return {
       ok: true,
       numbers: book.numbers,
       shown: [g.id, e.id],
+      rule: { restMm: g.value, wornMm: bodyMm },
       result: { kind: 'extension', value: e.value },
     };
   },
@@ -215,6 +225,7 @@ const layers: Sum = {
       ok: true,
       numbers: book.numbers,
       shown: [S.id, least.id],
+      rule: { restMm: SHOWN_MM, limitMm: SHOWN_MM * (1 + S.value) },
       says: 'The crude rule always says more: tensions add.',
       result: { kind: 'stretch', value: S.value },
     };
@@ -267,20 +278,17 @@ const transfer: Sum = {
       terms: { e },
       by: (v) => easeFromExtension(v.e),
     });
-    const shown = [n.id, e.id];
-    if (values.bodyMm !== undefined) {
-      shown.push(
-        book.work('garment', {
-          label: 'garment at rest',
-          unit: 'mm',
-          mark: 'D',
-          formula: 'G / (1 + e)',
-          terms: { G: leaf('body', values.bodyMm, 'mm', 'measured'), e },
-          by: (v) => restGirth(v.G, v.e),
-        }).id,
-      );
-    }
-    return { ok: true, numbers: book.numbers, shown, result: { kind: 'extension', value: e.value } };
+    const result = { kind: 'extension', value: e.value } as const;
+    const { bodyMm } = values;
+    if (bodyMm === undefined) return { ok: true, numbers: book.numbers, shown: [n.id, e.id], result };
+    const garment = workGarment(book, bodyMm, e);
+    return {
+      ok: true,
+      numbers: book.numbers,
+      shown: [n.id, e.id, garment.id],
+      rule: { restMm: garment.value, wornMm: bodyMm },
+      result,
+    };
   },
 };
 
@@ -341,6 +349,11 @@ const pressure: Sum = {
       ok: true,
       numbers: book.numbers,
       shown: [p.id, T.id],
+      rule: {
+        restMm: restGirth(bodyMm, extension),
+        wornMm: bodyMm,
+        limitMm: restGirth(bodyMm, extension) * (1 + S),
+      },
       says,
       result: { kind: 'extension', value: extension },
     };

@@ -52,13 +52,13 @@ export function ClothFacts({ id, cloth }: { id: string; cloth: Cloth }) {
       />
     );
   };
-  const weigh = (grams: number | undefined) =>
+  const weigh = (changed: { readonly weighedG?: number; readonly weighedSideMm?: number }) => {
+    const { weighedG, weighedSideMm = USUAL_SQUARE_MM } = { ...cloth, ...changed };
     set('A square weighed', {
-      weighedG: grams,
-      ...(grams === undefined
-        ? {}
-        : { weightGsm: Math.round(weightOfSquare(grams, cloth.weighedSideMm ?? USUAL_SQUARE_MM)) }),
+      ...changed,
+      ...(weighedG === undefined ? {} : { weightGsm: Math.round(weightOfSquare(weighedG, weighedSideMm)) }),
     });
+  };
   return (
     <aside className={styles.facts}>
       <h2>What is known of it</h2>
@@ -85,12 +85,13 @@ export function ClothFacts({ id, cloth }: { id: string; cloth: Cloth }) {
                 spec={fields.weighedSideMm}
                 valueMm={cloth.weighedSideMm ?? USUAL_SQUARE_MM}
                 {...field('weighedSideMm')}
+                onChange={(mm) => weigh({ weighedSideMm: mm })}
                 help="A 10 × 10 cm square of 2 g is 200 g/m²."
               />
               <NumberField
                 spec={fields.weighedG}
                 value={cloth.weighedG}
-                onChange={weigh}
+                onChange={(grams) => weigh({ weighedG: grams })}
                 fault={records.fault('cloth', id, 'weighedG')}
               />
             </div>

@@ -6,7 +6,7 @@ import { branchFit, branchPoints } from '@/core/cloth/readPulls';
 import { readClothOnce } from '@/core/cloth/readClothOnce';
 import { classLabels } from '@/core/cloth/stretchClass';
 import { verdictSentences } from '@/core/cloth/recoveryVerdict';
-import { formatQuantity } from '@/core/explain/display';
+import { formatQuantity, phraseText } from '@/core/explain/display';
 import { createLedger } from '@/core/explain/ledger';
 import { kindIds, type KindId } from '@/core/facts/kindIds';
 import type { StoredRecord } from '@/core/facts/records';
@@ -164,6 +164,7 @@ export function ComparePage({ cloths, wearers }: Props) {
                         <>
                           <Answer answer={verdict.answer} />{' '}
                           <span className="soft small">{marginText(verdict)}</span>
+                          <Short verdict={verdict} />
                         </>
                       ) : (
                         '…'
@@ -188,4 +189,11 @@ export function ComparePage({ cloths, wearers }: Props) {
       )}
     </div>
   );
+}
+
+/** The first thing it takes, or the first that is missing, in a line. */
+function Short({ verdict: { ifs, because, numbers } }: { verdict: Verdict }) {
+  const { unit } = useUnit();
+  const phrase = ifs[0] ?? because[0];
+  return phrase ? <p className="soft small">{phraseText(phrase, numbers, unit)}</p> : null;
 }

@@ -29,6 +29,10 @@ const STROKES = [
 
 const tick = { fill: 'var(--soft)', fontSize: 12.5 };
 
+/** How far a cloth is drawn: to its furthest reading or its comfortable stretch, not beyond. */
+const reachOf = ({ points, curve }: Pick<ChartSeries, 'points' | 'curve'>): number =>
+  Math.max(curve?.S ?? 0, ...points.map(({ extension }) => extension));
+
 /** Tension against extension: readings as dots, each curve a line with its name at its end. */
 export function CurveChart({
   series,
@@ -37,13 +41,7 @@ export function CurveChart({
   series: readonly ChartSeries[];
   heightPx?: number;
 }) {
-  const furthest = Math.max(
-    0.1,
-    ...series.flatMap(({ points, curve }) => [
-      ...points.map(({ extension }) => extension),
-      curve ? curve.S : 0,
-    ]),
-  );
+  const furthest = Math.max(0.1, ...series.map(reachOf));
   const first = series[0]?.curve;
   return (
     <div role="img" aria-label={describe(series)} style={{ width: '100%', maxWidth: 640, height: heightPx }}>
@@ -89,12 +87,13 @@ export function CurveChart({
               isAnimationActive={false}
             />
           ))}
-          {series.flatMap(({ name, curve }, at) => {
+          {series.flatMap(({ name, curve, points }, at) => {
             if (!curve) return [];
+            const own = reachOf({ curve, points });
             const style = STROKES[at % STROKES.length] ?? STROKES[0];
             const last = STEPS;
             const data = Array.from({ length: STEPS + 1 }, (_, step) => {
-              const extension = (furthest * step) / STEPS;
+              const extension = (own * step) / STEPS;
               return { x: extension * 100, y: tensionAt(curve, extension), name: step === last ? name : '' };
             });
             return [

@@ -38,11 +38,15 @@ export function ClothsForGarment({ atOnce = false }: { atOnce?: boolean }) {
   return (
     <section style={{ display: 'grid', gap: 10 }}>
       <h2>Which cloths could make it</h2>
-      <div>
-        <Button variant="outlined" onClick={() => void look()}>
-          {found ? 'Look again' : 'Hold the shelf against it'}
-        </Button>
-      </div>
+      {atOnce && !found && !trouble ? (
+        <p className="soft">Holding the shelf against it…</p>
+      ) : (
+        <div>
+          <Button variant="outlined" onClick={() => void look()}>
+            {found ? 'Look again' : 'Hold the shelf against it'}
+          </Button>
+        </div>
+      )}
       {trouble && <p role="alert">{trouble}</p>}
       {found && (
         <div className={table.scroll}>

@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import type { StoredRecord } from '@/core/facts/records';
-import type { SumValues } from '@/core/sums/sum';
+import type { SumRule, SumValues } from '@/core/sums/sum';
 import { sumIds, sums, type SumId } from '@/core/sums/sums';
 import type { Choice } from '@/core/views/pageViews';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -9,6 +9,7 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { NumbersProvider } from '@/ui/numbers';
+import { StretchRule } from '@/ui/StretchRule';
 import { SendResult } from './SendResult';
 import { SizeSum } from './SizeSum';
 import styles from './SumsPage.module.css';
@@ -42,6 +43,20 @@ export function SumsPage({ garments, patterns, wearers }: Props) {
       ) : (
         <OneSum key={which} id={which} garments={garments} />
       )}
+    </div>
+  );
+}
+
+/** The answer drawn as the product draws every length that stretches. */
+function Rule({ label, rule }: { label: string; rule: SumRule }) {
+  const { restMm, wornMm = 0, limitMm = 0 } = rule;
+  return (
+    <div>
+      <StretchRule label={label} fullMm={Math.max(restMm, wornMm, limitMm)} {...rule} />
+      <p className="soft small">
+        Solid: at rest.{rule.wornMm === undefined ? '' : ' Hatched: worn.'}
+        {rule.limitMm === undefined ? '' : ' Bracket: where the easy stretch ends.'}
+      </p>
     </div>
   );
 }
@@ -92,6 +107,7 @@ function OneSum({ id, garments }: { id: SumId; garments: readonly Choice[] }) {
                   </strong>
                 </div>
               ))}
+              {worked.rule && <Rule label={sum.label} rule={worked.rule} />}
               {worked.says && <p>{worked.says}</p>}
               <SendResult result={worked.result} garments={garments} sum={sum.label} />
             </NumbersProvider>
