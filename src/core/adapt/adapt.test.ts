@@ -2,6 +2,7 @@ import { Bezier } from 'bezier-js';
 import fc from 'fast-check';
 import { adaptationIds, adaptations } from './adaptations';
 import type { Draft, Drafted } from './draft';
+import { usualValues } from '../facts/usualValues';
 import { areaOf, bowed, curve, distance, lengthOf, point, splitAt, type Point } from './geometry';
 import { draftLegLine, usualLegLine, usualOpening } from './legLine';
 import { draftShorts, draftWiden, usualShorts, usualWiden } from './legs';
@@ -144,6 +145,11 @@ describe('opening a leg line', () => {
   });
   test('scales with the hip: the same share on another size', () => {
     expect(usualOpening(1080) / 1080).toBeCloseTo(usualOpening(900) / 900, 2);
+    const { follow, usual } = adaptations['leg-line'];
+    expect(follow?.(usual, { hipMm: 1078 })).toEqual({ hipMm: 1078, openAtMm: 119 });
+    expect(follow?.(usual, { hipMm: 2200 }).openAtMm).toBeLessThanOrEqual(390);
+    expect(follow?.(usual, { hipMm: 1078, openAtMm: 90 })).toEqual({ hipMm: 1078, openAtMm: 90 });
+    expect(follow?.(usual, { sideMm: 40 })).toEqual({ sideMm: 40 });
   });
   test.each([
     ['beyond the top edge', { openAtMm: 300 }, /beyond its end/],
@@ -185,4 +191,13 @@ test.each(adaptationIds)('%s starts from measures inside its own ranges, and dra
     expect(usual[key]).toBeLessThanOrEqual(spec.max);
   }
   expect(JSON.stringify(draftOf(draft(usual)))).not.toMatch(/NaN|Infinity|null/);
+  const inches = usualValues(usual, fields, 'in');
+  for (const [key, spec] of Object.entries(fields)) {
+    if (spec.quantity !== 'lengthMm') continue;
+    expect([key, ((inches[key] ?? 0) / 25.4) * 16]).toEqual([
+      key,
+      expect.closeTo(Math.round(((inches[key] ?? 0) / 25.4) * 16), 6),
+    ]);
+  }
+  expect(draft(inches).ok).toBe(true);
 });

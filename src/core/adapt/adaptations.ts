@@ -1,4 +1,4 @@
-import { draftLegLine, legLineSpec, usualLegLine } from './legLine';
+import { draftLegLine, legLineSpec, openWithHip, usualLegLine, type LegLineFacts } from './legLine';
 import { draftShorts, draftWiden, shortsSpec, usualShorts, usualWiden, widenSpec } from './legs';
 import { draftRaglan, raglanSpec, usualRaglan } from './raglan';
 import type { Drafted } from './draft';
@@ -17,6 +17,11 @@ export interface Adaptation {
   /** Fields that a wearer's measurement fills. */
   readonly fromBody: Readonly<Record<string, BodyMeasure>>;
   readonly draft: (facts: Readonly<Record<string, number>>) => Drafted;
+  /** What else changes with a change; absent where nothing does. */
+  readonly follow?: (
+    before: Readonly<Record<string, number>>,
+    changes: Readonly<Record<string, number>>,
+  ) => Readonly<Record<string, number>>;
 }
 
 const adaptation = <F extends Readonly<Record<string, number>>>(
@@ -39,16 +44,19 @@ export const adaptations: Readonly<Record<AdaptationId, Adaptation>> = {
     usualRaglan,
     draftRaglan,
   ),
-  'leg-line': adaptation(
-    {
-      label: 'Opening the leg line of panties',
-      about: 'The leg line is moved to the top edge, a distance from the centre that grows with the hip.',
-      fromBody: { hipMm: 'hip' },
-    },
-    legLineSpec,
-    usualLegLine,
-    draftLegLine,
-  ),
+  'leg-line': {
+    ...adaptation(
+      {
+        label: 'Opening the leg line of panties',
+        about: 'The leg line is moved to the top edge, a distance from the centre that grows with the hip.',
+        fromBody: { hipMm: 'hip' },
+      },
+      legLineSpec,
+      usualLegLine,
+      draftLegLine,
+    ),
+    follow: (before, changes) => openWithHip(before as LegLineFacts, changes) as Record<string, number>,
+  },
   shorts: adaptation(
     {
       label: 'Shorts from leggings',

@@ -10,7 +10,7 @@ export const legLineSpec = record('Opening the leg line', {
   depthMm: lengthMm('Centre front, top edge to crotch', 80, 500, [120, 300]),
   crotchMm: lengthMm('Half the crotch', 15, 120, [25, 60]),
   hipMm: lengthMm('Hip', 300, 2200, [450, 1500]),
-  openAtMm: lengthMm('New leg line meets the top edge, from the centre', 20, 390, [50, 220]),
+  openAtMm: lengthMm('New leg line, from the centre', 20, 390, [50, 220]),
 });
 export type LegLineFacts = FactsOf<typeof legLineSpec>;
 
@@ -28,6 +28,14 @@ export const usualLegLine: LegLineFacts = {
   hipMm: 980,
   openAtMm: usualOpening(980),
 };
+
+/** Another hip opens the leg line at the same share of it: the distance from the centre grows with the hip (D). */
+export function openWithHip(before: LegLineFacts, changes: Partial<LegLineFacts>): Partial<LegLineFacts> {
+  if (changes.hipMm === undefined || changes.openAtMm !== undefined) return changes;
+  const { min, max } = legLineSpec.fields.openAtMm;
+  const scaled = Math.round((before.openAtMm * changes.hipMm) / before.hipMm);
+  return { ...changes, openAtMm: Math.min(Math.max(scaled, min), max) };
+}
 
 /** A leg line opened at the front: the new line, what it takes away, and how much of the front still covers. */
 export function draftLegLine(facts: LegLineFacts): Drafted {

@@ -23,7 +23,8 @@ describe('the power law', () => {
     expect(curve.kind).toBe('power');
     expect(curve.k).toBeCloseTo(1.6, 9);
     expect(curve.tS).toBeCloseTo(150, 7);
-    for (const residual of curve.residuals) expect(residual).toBeCloseTo(0, 9);
+    expect(curve.residuals).toHaveLength(3);
+    for (const { off } of curve.residuals) expect(off).toBeCloseTo(0, 9);
   });
   test('is the one a curve-fitting library finds (reference library: regression)', () => {
     fc.assert(
@@ -55,6 +56,18 @@ describe('the power law', () => {
       { seed: 3 },
     );
   });
+});
+
+test('each reading keeps how far it lies off the power law, from the shortest on', () => {
+  const points = powerPoints(150, 0.8, 2, [0.8, 0.2, 0.4, 0.6]);
+  const read = points.map((point, at) => (at === 0 ? { ...point, tension: point.tension * 1.1 } : point));
+  const { residuals } = curveOf(read, 0.8);
+  expect(residuals.map(({ extension }) => extension)).toEqual(
+    [0.16, 0.32, 0.48, 0.64].map((e) => expect.closeTo(e, 9)),
+  );
+  expect(residuals.at(-1)?.off).toBeGreaterThan(0.02);
+  const product = residuals.reduce((all, { off }) => all * (1 + off), 1);
+  expect(product).toBeCloseTo(1, 9);
 });
 
 describe('nonsense is refused with a sentence instead of a curve', () => {

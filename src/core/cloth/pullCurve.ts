@@ -7,6 +7,11 @@ export interface TensionPoint {
   readonly tension: number;
 }
 
+/** A reading against the power law through them all. */
+export interface Residual extends TensionPoint {
+  readonly off: number;
+}
+
 /** A pull curve that can be read either way. Tension in N/m, extensions as shares. */
 export interface Curve {
   /** `power`: T = tS·(e / S)^k; `monotone`: read between the points, and by the power law beyond the last. */
@@ -15,8 +20,8 @@ export interface Curve {
   readonly S: number;
   readonly tS: number;
   readonly k: number;
-  /** Share by which each reading lies above (+) or below (−) the power law. */
-  readonly residuals: readonly number[];
+  /** The readings from the shortest on, each with the share by which it lies above (+) or below (−) the power law. */
+  readonly residuals: readonly Residual[];
   readonly between?: Interpolant;
 }
 
@@ -58,7 +63,7 @@ export function fitCurve(points: readonly TensionPoint[], comfortable?: number):
   }
   const S = comfortable ?? (knots.at(-1) as TensionPoint).extension;
   const power = (e: number) => a * e ** k;
-  const residuals = usable.map(({ extension, tension }) => tension / power(extension) - 1);
+  const residuals = usable.map((point) => ({ ...point, off: point.tension / power(point.extension) - 1 }));
   if (knots.length < ENOUGH_POINTS) {
     return { ok: true, curve: { kind: 'power', S, tS: power(S), k, residuals } };
   }

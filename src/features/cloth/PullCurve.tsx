@@ -3,12 +3,15 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { branchFit, branchPoints } from '@/core/cloth/readPulls';
+import type { Residual } from '@/core/cloth/pullCurve';
+import { formatQuantity } from '@/core/explain/display';
 import type { Cloth, ClothDirection } from '@/core/facts/cloth';
 import type { ClothPlan } from '@/core/plan/types';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
+import table from '@/ui/table.module.css';
 import styles from './ClothPage.module.css';
 import { HangWeights } from './HangWeights';
 
@@ -33,7 +36,7 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
   const pulls = Object.entries(cloth.pulls ?? {}).filter(([, pull]) => pull.direction === direction);
   const fit = branchFit(cloth, direction, 'loading', comfortable);
   const back = branchFit(cloth, direction, 'unloading', comfortable);
-  const worst = fit?.ok ? Math.max(...fit.curve.residuals.map(Math.abs)) : 0;
+  const worst = fit?.ok ? Math.max(...fit.curve.residuals.map(({ off }) => Math.abs(off))) : 0;
   return (
     <section style={{ display: 'grid', gap: 14 }}>
       <div className={styles.head}>
@@ -110,6 +113,7 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
               are kept apart.
             </span>
           </p>
+          <Readings residuals={fit.curve.residuals} />
         </>
       )}
       {pulls.map(([pullId, pull]) => (
@@ -124,5 +128,36 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
         </p>
       ))}
     </section>
+  );
+}
+
+/** Every reading taken while pulling, and how far it lies off the power law. */
+function Readings({ residuals }: { residuals: readonly Residual[] }) {
+  const share = (value: number) => formatQuantity(value, 'share', 'cm');
+  return (
+    <details>
+      <summary className={styles.more}>Every reading ({residuals.length})</summary>
+      <table className={table.table} style={{ maxWidth: 420 }} aria-label="Readings while pulling">
+        <thead>
+          <tr>
+            <th className={table.num}>stretched by</th>
+            <th className={table.num}>pulls with</th>
+            <th className={table.num}>off the power law</th>
+          </tr>
+        </thead>
+        <tbody>
+          {residuals.map(({ extension, tension, off }, at) => (
+            <tr key={at}>
+              <td className={table.num}>{share(extension)}</td>
+              <td className={table.num}>{formatQuantity(tension, 'nPerM', 'cm')}</td>
+              <td className={table.num}>
+                {off > 0 ? '+' : ''}
+                {share(off)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
   );
 }

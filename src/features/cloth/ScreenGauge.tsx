@@ -33,10 +33,17 @@ function kept(): Calibration | undefined {
   }
 }
 
-/** Says when the zoom or the display changes. */
+/** How often the display is looked at: a window dragged to another one says nothing, ms. */
+const LOOK_MS = 1000;
+
+/** Says when the zoom or the display may have changed. */
 const onDisplayChange = (changed: () => void) => {
   window.addEventListener('resize', changed);
-  return () => window.removeEventListener('resize', changed);
+  const timer = setInterval(changed, LOOK_MS);
+  return () => {
+    window.removeEventListener('resize', changed);
+    clearInterval(timer);
+  };
 };
 
 /** A ruler on the screen: set with a card first, then the cloth is held to it and the stretched length tapped. */

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { adaptationIds, adaptations, type AdaptationId } from '@/core/adapt/adaptations';
 import type { StoredRecord } from '@/core/facts/records';
+import { usualValues } from '@/core/facts/usualValues';
 import { latestMeasures } from '@/core/fit/latestMeasures';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -12,6 +13,7 @@ import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { NumbersProvider } from '@/ui/numbers';
 import { PickField } from '@/ui/PickField';
+import { useUnit } from '@/ui/unit';
 import styles from './AdaptPage.module.css';
 import { DraftDrawing, DraftTiles } from './DraftDrawing';
 
@@ -36,18 +38,24 @@ function Inside({ wearers, patterns, today }: Props) {
   const [which, setWhich] = useState<AdaptationId>('raglan');
   const [typed, setTyped] = useState<Readonly<Record<string, Values>>>({});
   const [round, setRound] = useState(0);
+  const [wearerId, setWearer] = useState('');
   const adaptation = adaptations[which];
+  const { unit } = useUnit();
   const values: Values = useMemo(
-    () => ({ ...adaptation.usual, ...typed[which] }),
-    [adaptation.usual, typed, which],
+    () => ({ ...usualValues(adaptation.usual, adaptation.fields, unit), ...typed[which] }),
+    [adaptation, typed, unit, which],
   );
   const drafted = useMemo(() => adaptation.draft(values), [adaptation, values]);
-  const put = (changes: Values) => setTyped({ ...typed, [which]: { ...typed[which], ...changes } });
+  const put = (changes: Values) => {
+    const all = adaptation.follow?.(values, changes) ?? changes;
+    setTyped({ ...typed, [which]: { ...typed[which], ...all } });
+  };
   const take = (changes: Values) => {
     put(changes);
     setRound(round + 1);
   };
   const fromWearer = (id: string) => {
+    setWearer(id);
     const wearer = wearers.find((one) => one.id === id)?.facts;
     if (!wearer) return;
     const latest = latestMeasures(wearer);
@@ -79,7 +87,7 @@ function Inside({ wearers, patterns, today }: Props) {
             {Object.keys(adaptation.fromBody).length > 0 && (
               <PickField
                 label="Take the body’s measures from"
-                value=""
+                value={wearerId}
                 options={wearers.map(({ id, facts }) => ({ id, name: facts.name }))}
                 empty="nobody: typed below"
                 onChange={fromWearer}

@@ -1,6 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import type { StoredRecord } from '@/core/facts/records';
+import { usualValues } from '@/core/facts/usualValues';
 import type { SumRule, SumValues } from '@/core/sums/sum';
 import { sumIds, sums, type SumId } from '@/core/sums/sums';
 import type { Choice } from '@/core/views/pageViews';
@@ -9,6 +10,7 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { NumbersProvider } from '@/ui/numbers';
+import { useUnit } from '@/ui/unit';
 import { StretchRule } from '@/ui/StretchRule';
 import { SendResult } from './SendResult';
 import { SizeSum } from './SizeSum';
@@ -63,10 +65,15 @@ function Rule({ label, rule }: { label: string; rule: SumRule }) {
 
 function OneSum({ id, garments }: { id: SumId; garments: readonly Choice[] }) {
   const sum = sums[id];
-  const [values, setValues] = useState<SumValues>(sum.usual);
+  const { unit } = useUnit();
+  const [typed, setTyped] = useState<SumValues>({});
+  const values = useMemo(
+    () => ({ ...usualValues(sum.usual, sum.fields, unit), ...typed }),
+    [sum, typed, unit],
+  );
   const worked = useMemo(() => sum.work(values), [sum, values]);
   const put = (key: string) => (value: number | undefined) =>
-    setValues((before) => ({ ...before, [key]: value }));
+    setTyped((before) => ({ ...before, [key]: value }));
   return (
     <>
       <p className="soft">{sum.about}</p>
