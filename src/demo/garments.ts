@@ -186,6 +186,12 @@ export function demoGarments(today: string): Household['garments'] {
       likeId: 'heirloom',
       fit: { hip: { school: 'transfer' } },
     },
+    regatta: {
+      ...newGarment('Regatta one-piece', 'shelf-bra-top'),
+      wearerId: 'tansy',
+      outerClothId: 'loon-swim',
+      liningClothId: 'minnow-lining',
+    },
     tightrope: {
       ...newGarment('Tightrope leggings', 'leggings'),
       wearerId: 'tansy',

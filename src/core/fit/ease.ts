@@ -16,3 +16,7 @@ export const restGirth = (bodyMm: number, extension: number): number => bodyMm /
 /** Extension asked of an opening that must pass a girth: G / g − 1, and none when it is large enough (D). */
 export const passingExtension = (passesMm: number, openingMm: number): number =>
   Math.max(passesMm / openingMm - 1, 0);
+
+/** Worn extension along a cloth that draws in by a share of its length while it is stretched across (D). */
+export const drawnInExtension = (extension: number, drawIn: number): number =>
+  (1 + extension) / (1 - drawIn) - 1;

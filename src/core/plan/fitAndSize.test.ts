@@ -58,6 +58,7 @@ describe('pressure (D: Laplace)', () => {
     );
     expect(zone(of, 'hip').school).toBe('pressure');
     expect(value(of, zone(of, 'hip').pressure)).toBeCloseTo(150, 3);
+    expect(value(of, zone(of, 'hip').ofComfort)).toBeCloseTo(150 / 6000, 6);
   });
   test('without a pull curve there is neither school nor number', () => {
     const of = plan('briefs', { outer: stated(0.7) });
@@ -198,6 +199,48 @@ describe('movement and drawing in', () => {
     const hip = zone(of, 'hip');
     const neckIn = (1 - 4.2 / 5) / (14.4 / 10 - 1);
     expect(value(of, hip.drawIn)).toBeCloseTo(neckIn * value(of, hip.extension), 9);
+  });
+});
+
+describe('the loop of a one-piece', () => {
+  const looped: Wearer = {
+    ...odile,
+    measurements: {
+      now: {
+        measuredOn: TODAY,
+        how: 'measured',
+        values: { bust: 960, hip: 1020, underbust: 805, loop: 1560 },
+      },
+    },
+  };
+  const unlooped: Wearer = {
+    ...odile,
+    measurements: { now: { measuredOn: TODAY, how: 'measured', values: { bust: 960, hip: 1020 } } },
+  };
+  const outer = cloths['heron-jersey'] as Cloth;
+  test('is stretched further than by its own ease, because the cloth around it draws in (D)', () => {
+    const of = plan('shelf-bra-top', { wearer: looped, outer });
+    const loop = zone(of, 'loop');
+    const most = Math.max(...of.zones.map(({ drawIn }) => (drawIn === undefined ? 0 : value(of, drawIn))));
+    expect(most).toBeGreaterThan(0.02);
+    expect(value(of, loop.withDrawIn)).toBeCloseTo((1 + value(of, loop.extension)) / (1 - most) - 1, 12);
+    expect(of.problems.map(({ id }) => id)).not.toContain('loop-unmeasured');
+  });
+  test('too far with the drawing in says by how much, and what to move', () => {
+    const of = plan(
+      'shelf-bra-top',
+      { wearer: looped, outer },
+      { fit: { loop: { school: 'share', share: 0.55 } } },
+    );
+    const problem = of.problems.find(({ id }) => id === 'loop-drawn-in');
+    expect(phraseText(problem?.sentence ?? [], of.numbers, 'cm')).toMatch(/once the cloth draws in.*too far/);
+    expect(problem?.remedies).toHaveLength(2);
+  });
+  test('unmeasured, it is asked for; a tank has none', () => {
+    const ids = (style: Garment['style']) =>
+      plan('shelf-bra-top', { wearer: unlooped, outer }, { style }).problems.map(({ id }) => id);
+    expect(ids('regular')).toContain('loop-unmeasured');
+    expect(ids('fitted')).not.toContain('loop-unmeasured');
   });
 });
 

@@ -5,6 +5,7 @@ import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
 import { clothPlan } from './clothPlan';
 import { finishOf, planEdges } from './edges';
+import { withLoop } from './loop';
 import { planMeasures } from './measures';
 import { planNeckband } from './neckband';
 import { planNeckline } from './neckline';
@@ -35,7 +36,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const { measures, body, passes } = planMeasures(book, facts, kind, onDate);
   const { outer, lining, band, cloth } = readCloths(book, facts);
   const setups = planSetups(book, garment, facts.outer);
-  const zones = planZones(book, facts, kind, body, cloth);
+  const zones = withLoop(book, kind, planZones(book, facts, kind, body, cloth));
   const size = planSize({ book, facts, kind, body, zones });
   const fitted = withPattern(book, facts, kind, zones, size);
   const neckline = planNeckline(book, garment.pattern.neckline);
@@ -64,6 +65,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const problems = planProblems({
     book,
     facts,
+    kind,
     body: passes,
     outer,
     band: wantsBand ? band : undefined,

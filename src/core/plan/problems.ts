@@ -12,7 +12,9 @@ import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
 import { COMFORT_PA } from '../fit/pressure';
+import type { GarmentKind } from '../garments/garmentKind';
 import { shortfall } from './compare';
+import { loopProblems } from './loop';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
 import type { CheckPlan, GarmentFacts, NeckbandPlan, OpeningPlan, Problem, ZonePlan } from './types';
@@ -20,6 +22,7 @@ import type { CheckPlan, GarmentFacts, NeckbandPlan, OpeningPlan, Problem, ZoneP
 export interface ProblemInputs {
   readonly book: Ledger;
   readonly facts: GarmentFacts;
+  readonly kind: GarmentKind;
   readonly body: Body;
   readonly outer: ClothReading | undefined;
   readonly band: ClothReading | undefined;
@@ -36,6 +39,7 @@ export function planProblems(inputs: ProblemInputs): readonly Problem[] {
     ...checkProblems(inputs),
     ...recoveryProblems(inputs),
     ...zoneProblems(inputs),
+    ...loopProblems(inputs.book, inputs.kind, inputs.zones),
     ...movementProblems(inputs),
     ...pressureProblems(inputs),
     ...bandProblems(inputs),

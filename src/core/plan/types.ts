@@ -115,8 +115,12 @@ export interface ZonePlan {
   readonly stops: readonly { readonly label: string; readonly extension: NumberId }[];
   /** Absent where the cloth's pull is not known, or nothing is asked. */
   readonly pressure?: NumberId;
+  /** The pressure as a share of where comfort falls off. */
+  readonly ofComfort?: NumberId;
   readonly movement: readonly MovementPlan[];
   readonly drawIn?: NumberId;
+  /** Of a one-piece’s loop: its worn extension once the cloth around it draws in. */
+  readonly withDrawIn?: NumberId;
   readonly pattern?: PatternPlan;
 }
 

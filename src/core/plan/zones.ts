@@ -6,7 +6,7 @@ import type { EaseSchool, Garment, ZoneChoice } from '../facts/garment';
 import { usualKey, type Wearer } from '../facts/wearer';
 import { negativeEase, wornExtension } from '../fit/ease';
 import { mostWornInMotion, movementStretch, skinStretch, type SkinStretch } from '../fit/movement';
-import { pressureUnder } from '../fit/pressure';
+import { COMFORT_PA, pressureUnder } from '../fit/pressure';
 import { styleOf, type Axis, type GarmentKind, type Style, type Zone } from '../garments/garmentKind';
 import type { Body } from './measures';
 import { planShared, type Shared } from './sharedFit';
@@ -227,7 +227,7 @@ function pressure(
   { book, at, body, shared }: ZoneInputs,
   extension: Explained,
   asksNothing: boolean,
-): { pressure?: string } {
+): { pressure?: string; ofComfort?: string } {
   if (!shared.real || shared.axis === 'along' || asksNothing) return {};
   const tension = workTension(
     book,
@@ -235,22 +235,34 @@ function pressure(
     shared.parts,
     extension,
   );
+  const pressed = book.work(`${at}.pressure`, {
+    label: 'pressure on the body',
+    unit: 'pa',
+    mark: 'D',
+    note: 'Laplace’s law for a cylinder; the girth is in millimetres.',
+    formula: 'T * mm / (G / (2 * pi))',
+    terms: {
+      T: tension,
+      mm: leaf('millimetres in a metre', 1000, 'count', 'D'),
+      G: { label: `${body.label}, mm`, value: body.value, unit: 'dialMm', of: body.id },
+    },
+    by: ({ T, G }) => pressureUnder(T, G),
+  });
   return {
-    pressure: book.work(`${at}.pressure`, {
-      label: 'pressure on the body',
-      unit: 'pa',
-      mark: 'D',
-      note: 'Laplace’s law for a cylinder; the girth is in millimetres.',
-      formula: 'T * mm / (G / (2 * pi))',
-      terms: {
-        T: tension,
-        mm: leaf('millimetres in a metre', 1000, 'count', 'D'),
-        G: { label: `${body.label}, mm`, value: body.value, unit: 'dialMm', of: body.id },
-      },
-      by: ({ T, G }) => pressureUnder(T, G),
+    pressure: pressed.id,
+    ofComfort: book.work(`${at}.ofComfort`, {
+      label: 'of the pressure where comfort falls off',
+      unit: 'share',
+      mark: 'S, from memory',
+      note: 'Denton, 1972: somewhere from 6 to 10 kPa on soft tissue.',
+      formula: 'p / line',
+      terms: { p: pressed, line: comfortLine },
+      by: (v) => v.p / v.line,
     }).id,
   };
 }
+
+const comfortLine = leaf('comfort falls off from', COMFORT_PA.from, 'pa', 'S, from memory');
 
 /** Whether the cloth follows the skin under it in motion, in each direction that skin stretches. */
 function movement(

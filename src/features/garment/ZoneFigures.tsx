@@ -39,11 +39,27 @@ export function ZoneFigures({ zone }: { zone: ZonePlan }) {
             </dd>
           </>
         )}
+        {zone.ofComfort !== undefined && (
+          <>
+            <dt>Of the comfort line</dt>
+            <dd>
+              <ExplainedNumber id={zone.ofComfort} />
+            </dd>
+          </>
+        )}
         {zone.drawIn !== undefined && (
           <>
             <dt>Draws in lengthwise by</dt>
             <dd>
               <ExplainedNumber id={zone.drawIn} />
+            </dd>
+          </>
+        )}
+        {zone.withDrawIn !== undefined && (
+          <>
+            <dt>With the drawing in</dt>
+            <dd>
+              <ExplainedNumber id={zone.withDrawIn} />
             </dd>
           </>
         )}
@@ -65,10 +81,11 @@ export function ZoneFigures({ zone }: { zone: ZonePlan }) {
           ? 'Larger than the body here, so nothing is asked of the cloth.'
           : 'Negative ease is how much smaller it is, as a share of the body; worn extension is how far the cloth is stretched by that, as a share of the garment.'}
       </p>
-      {!looser && valueOf(numbers, zone.used) >= 0.3 && (
+      {!looser && (zone.pressure !== undefined || valueOf(numbers, zone.used) >= 0.3) && (
         <p className="small" style={{ marginTop: 6 }}>
-          Marks that stay, numbness or tingling mean too tight: loosen it. This is not medical compression;
-          after surgery, with poor circulation, swelling, diabetes or pregnancy ask a clinician.
+          {zone.pressure !== undefined && 'Comfort falls off somewhere from 6 to 10 kPa. '}Marks that stay,
+          numbness or tingling mean too tight: loosen it. This is not medical compression; after surgery, with
+          poor circulation, swelling, diabetes or pregnancy ask a clinician.
         </p>
       )}
     </section>
