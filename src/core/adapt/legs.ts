@@ -1,6 +1,7 @@
 import { createLedger, leaf, type Ledger } from '../explain/ledger';
+import { workNegativeEase, workWornExtension } from '../fit/fitNumbers';
 import { lengthMm, record, type FactsOf } from '../facts/spec';
-import { refusedDraft, type Drafted } from './draft';
+import { refusedDraft, type DraftLine, type Drafted } from './draft';
 import { distance, point, type Point } from './geometry';
 
 const legFields = {
@@ -62,6 +63,12 @@ function legPoints({ inseamMm, thighMm, kneeMm, kneeAtMm, hemMm }: Leg): {
   return { left: levels.map(([left]) => left), right: levels.map(([, right]) => right) };
 }
 
+/** The pattern's own leg, to be seen under the new one. */
+function asItWas(leg: Leg): DraftLine {
+  const { left, right } = legPoints(leg);
+  return { label: 'as it was', kind: 'old', points: [...left, ...right.toReversed(), left[0] as Point] };
+}
+
 /** A girth between crotch and knee by a straight line, both for pattern and body. */
 function girthAt(
   book: Ledger,
@@ -114,23 +121,9 @@ export function draftShorts(facts: ShortsFacts): Drafted {
     knee: facts.bodyKneeMm,
     ...common,
   });
-  const worn = book.work('shorts.worn', {
-    label: 'worn extension at the hem',
-    unit: 'share',
-    mark: 'D',
-    formula: '(G - g) / g',
-    terms: { G: body, g: hem },
-    by: ({ G, g }) => (G - g) / g,
-  });
-  const ease = book.work('shorts.ease', {
-    label: 'negative ease at the hem',
-    unit: 'share',
-    mark: 'D',
-    formula: '(G - g) / G',
-    terms: { G: body, g: hem },
-    by: ({ G, g }) => (G - g) / G,
-  });
-  const old = legPoints(facts);
+  const girths = { G: body, g: hem };
+  const worn = workWornExtension(book, 'shorts.worn', 'worn extension at the hem', girths);
+  const ease = workNegativeEase(book, 'shorts.ease', 'negative ease at the hem', girths);
   const half = (atMm: number) => {
     const share = Math.min(atMm / kneeAtMm, 1);
     const past = Math.max(atMm - kneeAtMm, 0) / (inseamMm - kneeAtMm);
@@ -148,11 +141,7 @@ export function draftShorts(facts: ShortsFacts): Drafted {
           id: 'leg',
           label: 'Leg, flat, crotch level on top',
           lines: [
-            {
-              label: 'as it was',
-              kind: 'old',
-              points: [...old.left, ...old.right.toReversed(), old.left[0] as Point],
-            },
+            asItWas(facts),
             {
               label: 'to cut',
               kind: 'cut',
@@ -211,11 +200,7 @@ export function draftWiden(facts: WidenFacts): Drafted {
           id: 'leg',
           label: 'Leg, flat, crotch level on top',
           lines: [
-            {
-              label: 'as it was',
-              kind: 'old',
-              points: [...old.left, ...old.right.toReversed(), old.left[0] as Point],
-            },
+            asItWas(facts),
             {
               label: 'to cut',
               kind: 'cut',

@@ -5,7 +5,8 @@ import { leaf, type Ledger } from '../explain/ledger';
 import type { EaseSchool } from '../facts/garment';
 import type { Pattern } from '../facts/pattern';
 import type { FittingGarment } from '../facts/wearer';
-import { extensionFromEase, restGirth, wornExtension } from '../fit/ease';
+import { extensionFromEase, restGirth } from '../fit/ease';
+import { workWornExtension } from '../fit/fitNumbers';
 import { DEFAULT_PRESSURE_PA } from '../fit/pressure';
 import { easeSchoolLabels, extensionByShare, looseEase } from '../fit/schools';
 import type { Style, Zone } from '../garments/garmentKind';
@@ -123,13 +124,9 @@ function kindSchool(inputs: ZoneInputs): ZoneSchool {
     },
     by: (v) => v.G + looseEase(v.G, v.first, v.ease),
   });
-  const extension = book.work(`${at}.school.kind.extension`, {
-    label: `worn extension ${style.usual}`,
-    unit: 'share',
-    mark: 'D',
-    formula: '(G - g) / g',
-    terms: { G: body, g: rest },
-    by: ({ G, g }) => wornExtension(G, g),
+  const extension = workWornExtension(book, `${at}.school.kind.extension`, `worn extension ${style.usual}`, {
+    G: body,
+    g: rest,
   });
   return { school: 'kind', label: style.usual, extension: extension.id, rest: rest.id };
 }
@@ -161,7 +158,7 @@ function pressureSchool(inputs: ZoneInputs): ZoneSchool | undefined {
 }
 
 /** The same length counted in millimetres on either tape, for formulas of physics. */
-const asDial = ({ label, value, id }: Explained) =>
+export const asDial = ({ label, value, id }: Explained) =>
   ({ label: `${label}, mm`, value, unit: 'dialMm', of: id }) as const;
 
 function transferSchool(inputs: ZoneInputs): ZoneSchool | undefined {

@@ -4,14 +4,14 @@ import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import type { EaseSchool, Garment, ZoneChoice } from '../facts/garment';
 import { usualKey, type Wearer } from '../facts/wearer';
-import { negativeEase, wornExtension } from '../fit/ease';
+import { workNegativeEase, workPressure, workWornExtension } from '../fit/fitNumbers';
 import { mostWornInMotion, movementStretch, skinStretch, type SkinStretch } from '../fit/movement';
-import { COMFORT_PA, pressureUnder } from '../fit/pressure';
+import { COMFORT_PA } from '../fit/pressure';
 import { styleOf, type Axis, type GarmentKind, type Style, type Zone } from '../garments/garmentKind';
 import type { Body } from './measures';
 import { planShared, type Shared } from './sharedFit';
 import type { GarmentFacts, MovementPlan, ZonePlan, ZoneSchool } from './types';
-import { byShare, restAt, zoneSchools, type ZoneInputs } from './zoneSchools';
+import { asDial, byShare, restAt, zoneSchools, type ZoneInputs } from './zoneSchools';
 
 /** How close a zone is to be, and why that: chosen here, this person's usual, or the kind's own. */
 export interface PlannedChoice {
@@ -89,14 +89,9 @@ function planZone(
   const { stretch } = inputs.shared;
   const schools = zoneSchools(inputs);
   const { rest, school } = chosenRest(inputs, planned, schools);
-  const extension = book.work(`${at}.extension`, {
-    label: `worn extension at the ${zone.label.toLowerCase()}`,
-    unit: 'share',
-    mark: 'D',
-    formula: '(G - g) / g',
-    terms: { G: body, g: rest },
-    by: ({ G, g }) => wornExtension(G, g),
-  });
+  const girths = { G: body, g: rest };
+  const where = `at the ${zone.label.toLowerCase()}`;
+  const extension = workWornExtension(book, `${at}.extension`, `worn extension ${where}`, girths);
   const asksNothing = extension.value < LEAST_ASKED;
   return {
     zone: zone.id,
@@ -111,17 +106,10 @@ function planZone(
       unit: 'mm',
       mark: 'D',
       formula: 'G - g',
-      terms: { G: body, g: rest },
+      terms: girths,
       by: ({ G, g }) => G - g,
     }).id,
-    negativeEase: book.work(`${at}.negativeEase`, {
-      label: `negative ease at the ${zone.label.toLowerCase()}`,
-      unit: 'share',
-      mark: 'D',
-      formula: '(G - g) / G',
-      terms: { G: body, g: rest },
-      by: ({ G, g }) => negativeEase(G, g),
-    }).id,
+    negativeEase: workNegativeEase(book, `${at}.negativeEase`, `negative ease ${where}`, girths).id,
     extension: extension.id,
     stretch: stretch.id,
     used: book.work(`${at}.used`, {
@@ -235,19 +223,7 @@ function pressure(
     shared.parts,
     extension,
   );
-  const pressed = book.work(`${at}.pressure`, {
-    label: 'pressure on the body',
-    unit: 'pa',
-    mark: 'D',
-    note: 'Laplace’s law for a cylinder; the girth is in millimetres.',
-    formula: 'T * mm / (G / (2 * pi))',
-    terms: {
-      T: tension,
-      mm: leaf('millimetres in a metre', 1000, 'count', 'D'),
-      G: { label: `${body.label}, mm`, value: body.value, unit: 'dialMm', of: body.id },
-    },
-    by: ({ T, G }) => pressureUnder(T, G),
-  });
+  const pressed = workPressure(book, `${at}.pressure`, tension, asDial(body));
   return {
     pressure: pressed.id,
     ofComfort: book.work(`${at}.ofComfort`, {

@@ -5,8 +5,9 @@ import { workExtension, workTension, type TensionPart } from '../cloth/tensionNu
 import type { Explained } from '../explain/explained';
 import { createLedger, leaf, type Ledger } from '../explain/ledger';
 import { lengthMm, numberOf } from '../facts/spec';
-import { easeFromExtension, extensionFromEase, negativeEase, restGirth, wornExtension } from '../fit/ease';
-import { COMFORT_PA, pressureUnder } from '../fit/pressure';
+import { easeFromExtension, extensionFromEase, restGirth } from '../fit/ease';
+import { workNegativeEase, workPressure, workWornExtension } from '../fit/fitNumbers';
+import { COMFORT_PA } from '../fit/pressure';
 import { notYet, type Sum, type SumValues, type Worked } from './sum';
 
 const girth = lengthMm('Body', 80, 2500, [140, 1500]);
@@ -101,22 +102,8 @@ const ease: Sum = {
       G: leaf('body', bodyMm, 'mm', 'measured'),
       g: leaf('garment at rest', garmentMm, 'mm', 'measured'),
     } as const;
-    const n = book.work('ease', {
-      label: 'negative ease, of the body',
-      unit: 'share',
-      mark: 'D',
-      formula: '(G - g) / G',
-      terms,
-      by: ({ G, g }) => negativeEase(G, g),
-    });
-    const e = book.work('extension', {
-      label: 'worn extension, of the cloth',
-      unit: 'share',
-      mark: 'D',
-      formula: '(G - g) / g',
-      terms,
-      by: ({ G, g }) => wornExtension(G, g),
-    });
+    const n = workNegativeEase(book, 'ease', 'negative ease, of the body', terms);
+    const e = workWornExtension(book, 'extension', 'worn extension, of the cloth', terms);
     return {
       ok: true,
       numbers: book.numbers,
@@ -328,19 +315,7 @@ const pressure: Sum = {
       },
       by: (v) => v.TS * (v.e / v.S) ** v.k,
     });
-    const p = book.work('pressure', {
-      label: 'pressure on the body',
-      unit: 'pa',
-      mark: 'D',
-      note: 'Laplace’s law for a cylinder; the girth is in millimetres.',
-      formula: 'T * mm / (G / (2 * pi))',
-      terms: {
-        T,
-        mm: leaf('millimetres in a metre', 1000, 'count', 'D'),
-        G: leaf('body, mm', bodyMm, 'dialMm', 'measured'),
-      },
-      by: (v) => pressureUnder(v.T, v.G),
-    });
+    const p = workPressure(book, 'pressure', T, leaf('body, mm', bodyMm, 'dialMm', 'measured'));
     const says =
       p.value >= COMFORT_PA.from
         ? 'Too much: comfort falls off from about 6 kPa. Marks that stay, numbness or tingling mean too tight.'

@@ -1,8 +1,21 @@
 'use client';
+import { Fragment } from 'react';
 import type { ZonePlan } from '@/core/plan/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import styles from './GarmentPage.module.css';
+
+const ROWS: readonly (readonly [string, (zone: ZonePlan) => string | undefined])[] = [
+  ['Body', (zone) => zone.body],
+  ['Garment at rest', (zone) => zone.rest],
+  ['Negative ease, of the body', (zone) => zone.negativeEase],
+  ['Worn extension, of the cloth', (zone) => zone.extension],
+  ['Of the stretch it has', (zone) => zone.used],
+  ['Presses with', (zone) => zone.pressure],
+  ['Of the comfort line', (zone) => zone.ofComfort],
+  ['Draws in lengthwise by', (zone) => zone.drawIn],
+  ['With the drawing in', (zone) => zone.withDrawIn],
+];
 
 /** One zone's numbers: ease both ways, the share in use, pressure, movement, drawing in. */
 export function ZoneFigures({ zone }: { zone: ZonePlan }) {
@@ -11,58 +24,17 @@ export function ZoneFigures({ zone }: { zone: ZonePlan }) {
   return (
     <section>
       <dl className={styles.pairs} style={{ maxWidth: 460 }}>
-        <dt>Body</dt>
-        <dd>
-          <ExplainedNumber id={zone.body} />
-        </dd>
-        <dt>Garment at rest</dt>
-        <dd>
-          <ExplainedNumber id={zone.rest} />
-        </dd>
-        <dt>Negative ease, of the body</dt>
-        <dd>
-          <ExplainedNumber id={zone.negativeEase} />
-        </dd>
-        <dt>Worn extension, of the cloth</dt>
-        <dd>
-          <ExplainedNumber id={zone.extension} />
-        </dd>
-        <dt>Of the stretch it has</dt>
-        <dd>
-          <ExplainedNumber id={zone.used} />
-        </dd>
-        {zone.pressure !== undefined && (
-          <>
-            <dt>Presses with</dt>
-            <dd>
-              <ExplainedNumber id={zone.pressure} />
-            </dd>
-          </>
-        )}
-        {zone.ofComfort !== undefined && (
-          <>
-            <dt>Of the comfort line</dt>
-            <dd>
-              <ExplainedNumber id={zone.ofComfort} />
-            </dd>
-          </>
-        )}
-        {zone.drawIn !== undefined && (
-          <>
-            <dt>Draws in lengthwise by</dt>
-            <dd>
-              <ExplainedNumber id={zone.drawIn} />
-            </dd>
-          </>
-        )}
-        {zone.withDrawIn !== undefined && (
-          <>
-            <dt>With the drawing in</dt>
-            <dd>
-              <ExplainedNumber id={zone.withDrawIn} />
-            </dd>
-          </>
-        )}
+        {ROWS.map(([label, idOf]) => {
+          const id = idOf(zone);
+          return id === undefined ? null : (
+            <Fragment key={label}>
+              <dt>{label}</dt>
+              <dd>
+                <ExplainedNumber id={id} />
+              </dd>
+            </Fragment>
+          );
+        })}
       </dl>
       {zone.movement.length > 0 && (
         <div style={{ maxWidth: 460, marginTop: 10 }}>
