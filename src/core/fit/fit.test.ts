@@ -1,4 +1,6 @@
 import fc from 'fast-check';
+import { newGarment } from '../facts/garment';
+import { newPattern } from '../facts/pattern';
 import { newWearer, type Wearer } from '../facts/wearer';
 import {
   easeFromExtension,
@@ -10,6 +12,7 @@ import {
 } from './ease';
 import { estimateFor } from './estimates';
 import { ageOn, daysBetween, latestMeasures } from './latestMeasures';
+import { patternAllowances } from './patternAllowances';
 import { extensionByShare, looseEase } from './schools';
 
 const girth = fc.double({ min: 100, max: 2000, noNaN: true });
@@ -100,4 +103,19 @@ describe('measurements by date', () => {
     expect(ageOn(wearer, '2026-03-01')).toBeCloseTo(6, 1);
     expect(ageOn(wearer, '2019-01-01')).toBeUndefined();
   });
+});
+
+describe('a pattern’s allowances', () => {
+  const garment = newGarment('Tee', 'tee');
+  test('are taken to every place they stand in, and only where they differ', () => {
+    const pattern = { ...newPattern('Bought', 'tee'), seamAllowanceMm: 10, hemAllowanceMm: 25 };
+    const changes = patternAllowances(pattern, garment);
+    expect(changes).toEqual({
+      'pattern.seamAllowanceMm': 10,
+      'pattern.neckline.allowanceMm': 10,
+      'pattern.neckline.shoulderAllowanceMm': 10,
+    });
+  });
+  test('a pattern that does not say changes nothing', () =>
+    expect(patternAllowances(newPattern('Traced', 'tee'), garment)).toEqual({}));
 });

@@ -1,7 +1,11 @@
 'use client';
+import Button from '@mui/material/Button';
 import Link from 'next/link';
+import { patternAllowances } from '@/core/fit/patternAllowances';
 import { sizesInOrder } from '@/core/fit/patternSize';
 import { SizeTable } from '@/features/patterns/SizeTable';
+import { formatLength } from '@/core/units/formatLength';
+import { useUnit } from '@/ui/unit';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
 import { PickField } from '@/ui/PickField';
@@ -14,6 +18,11 @@ export function SizePanel() {
   const numbers = useNumbers();
   const { pattern, wearer } = facts;
   const { size } = plan;
+  const { unit } = useUnit();
+  const allowances = pattern ? patternAllowances(pattern, garment) : {};
+  const said = [['seams', pattern?.seamAllowanceMm] as const, ['hems', pattern?.hemAllowanceMm] as const]
+    .flatMap(([what, mm]) => (mm === undefined ? [] : [`${what} ${formatLength(mm, unit)}`]))
+    .join(', ');
   const likes = Object.entries(wearer?.fits ?? {}).map(([id, { name }]) => ({ id, name }));
   return (
     <section className={styles.stack}>
@@ -51,6 +60,13 @@ export function SizePanel() {
           />
         )}
       </div>
+      {pattern && Object.keys(allowances).length > 0 && (
+        <div>
+          <Button size="small" onClick={() => set('The pattern’s allowances', allowances)}>
+            Take the pattern’s allowances: {said}
+          </Button>
+        </div>
+      )}
       {size && pattern ? (
         <>
           <p className="soft">
