@@ -1,3 +1,5 @@
+import fc from 'fast-check';
+import { formatInches } from '../units/formatLength';
 import { decodeTable, readSizeTable } from './sizeTable';
 
 const read = (text: string, unit: 'cm' | 'in' = 'cm') => readSizeTable(text, unit);
@@ -79,5 +81,93 @@ describe('letters', () => {
   });
   test('anything else is refused, not guessed', () => {
     expect(decodeTable(Uint8Array.from([0x53, 0xe4, 0x20, 0xff]))).toBeUndefined();
+  });
+});
+
+describe('written in any usual way, it reads the same', () => {
+  const COLUMNS = ['Bust', 'Waist', 'Hip', 'Thigh'] as const;
+  /** Girths in eighths of an inch, so that both tapes write them exactly. */
+  const girths = fc.tuple(
+    fc.integer({ min: 220, max: 400 }),
+    fc.integer({ min: 180, max: 380 }),
+    fc.integer({ min: 230, max: 420 }),
+    fc.integer({ min: 140, max: 260 }),
+  );
+  const tables = fc.array(girths, { minLength: 1, maxLength: 12 });
+  const mmOf = (eighths: number) => (eighths * 25.4) / 8;
+  const wanted = (rows: readonly (readonly number[])[]) =>
+    rows.map((row, at) => [
+      String(at + 1),
+      {
+        bust: expect.closeTo(mmOf(row[0] ?? 0), 6),
+        waist: expect.closeTo(mmOf(row[1] ?? 0), 6),
+        hip: expect.closeTo(mmOf(row[2] ?? 0), 6),
+        thigh: expect.closeTo(mmOf(row[3] ?? 0), 6),
+      },
+    ]);
+  const write = (
+    rows: readonly (readonly number[])[],
+    between: string,
+    heading: (name: string) => string,
+    cell: (mm: number) => string,
+  ) =>
+    [
+      ['Size', ...COLUMNS.map(heading)],
+      ...rows.map((row, at) => [String(at + 1), ...row.map((eighths) => cell(mmOf(eighths)))]),
+    ]
+      .map((cells) => cells.join(between))
+      .join('\n');
+  const cases: readonly (readonly [
+    string,
+    'cm' | 'in',
+    string,
+    (name: string) => string,
+    (mm: number) => string,
+  ])[] = [
+    ['mm in the heading, commas', 'in', ',', (name) => `${name} (mm)`, (mm) => mm.toFixed(4)],
+    [
+      'cm with decimal commas, semicolons',
+      'cm',
+      ';',
+      (name) => name,
+      (mm) => (mm / 10).toFixed(5).replace('.', ','),
+    ],
+    ['inches as fractions, tabs', 'in', '\t', (name) => name, (mm) => formatInches(mm, 8)],
+    [
+      'inches in each cell for a reader of cm',
+      'cm',
+      ',',
+      (name) => name,
+      (mm) => `${formatInches(mm, 8)} in`,
+    ],
+    ['other words, inches in the heading', 'cm', ';', (name) => `${name} [in]`, (mm) => String(mm / 25.4)],
+  ];
+  test.each(cases)('%s', (_name, unit, between, heading, cell) => {
+    fc.assert(
+      fc.property(tables, (rows) => {
+        expect(sizes(write(rows, between, heading, cell), unit)).toEqual(wanted(rows));
+      }),
+      { seed: 41, numRuns: 40 },
+    );
+  });
+  test('one bad cell anywhere, and nothing at all is taken, but its row is named', () => {
+    fc.assert(
+      fc.property(tables, fc.nat(), fc.nat(), (rows, row, column) => {
+        const [atRow, atColumn] = [row % rows.length, column % COLUMNS.length];
+        const lines = write(
+          rows,
+          ',',
+          (name) => name,
+          (mm) => (mm / 10).toFixed(2),
+        ).split('\n');
+        const cells = (lines[atRow + 1] ?? '').split(',');
+        cells[atColumn + 1] = 'wide';
+        lines[atRow + 1] = cells.join(',');
+        const found = faults(lines.join('\n'));
+        expect(found).toHaveLength(1);
+        expect(found[0]).toMatch(new RegExp(`^${atRow + 2}: ${COLUMNS[atColumn]}`));
+      }),
+      { seed: 42, numRuns: 60 },
+    );
   });
 });

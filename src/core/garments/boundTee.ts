@@ -1,6 +1,7 @@
 import type { GarmentKind } from './garmentKind';
 import {
   bustZone,
+  clothNeeds,
   drawnSleeveOpening,
   edge,
   handNeed,
@@ -25,7 +26,13 @@ export const boundTee: GarmentKind = {
     { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a tee' },
     { id: 'loose', label: 'Loose', looseMm: 50, usual: 'usual for a loose tee' },
   ],
-  needs: [need('bust', 'the body'), need('hip', 'the skirt and its hem'), headNeed, handNeed],
+  needs: [
+    need('bust', 'the body'),
+    need('hip', 'the skirt and its hem'),
+    headNeed,
+    handNeed,
+    ...clothNeeds('backLength'),
+  ],
   zones: [bustZone, hipZone],
   pieces: [
     piece('front', 'Front with its sleeves', ['bust', 'hip'], { onFold: true }),

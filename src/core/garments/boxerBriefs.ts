@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, hipZone, legOpening, need, piece, seam, waistOpening, waistZone } from './parts';
+import { clothNeeds, edge, hipZone, legOpening, need, piece, seam, waistOpening, waistZone } from './parts';
 
 /** Boxer briefs with a lined pouch. */
 export const boxerBriefs: GarmentKind = {
@@ -15,6 +15,7 @@ export const boxerBriefs: GarmentKind = {
     need('thigh', 'the legs'),
     need('pouch', 'the pouch', false),
     need('foot', 'whether the legs go over heel and instep', false),
+    ...clothNeeds('rise'),
   ],
   zones: [
     waistZone,

@@ -3,6 +3,7 @@ import {
   armholeSeam,
   bicepsZone,
   bustZone,
+  clothNeeds,
   cuffOpening,
   edge,
   handNeed,
@@ -27,6 +28,7 @@ export const cardigan: GarmentKind = {
     need('wrist', 'the cuffs', false),
     handNeed,
     need('armLength', 'the sleeves’ length', false),
+    ...clothNeeds('backLength'),
   ],
   zones: [bustZone, bicepsZone, wristZone],
   pieces: [

@@ -2,6 +2,7 @@ import type { GarmentKind } from './garmentKind';
 import {
   armholeSeam,
   bustZone,
+  clothNeeds,
   drawnSleeveOpening,
   edge,
   handNeed,
@@ -25,7 +26,13 @@ export const collarPullover: GarmentKind = {
     { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a pullover' },
     { id: 'loose', label: 'Loose', looseMm: 50, usual: 'usual for a loose pullover' },
   ],
-  needs: [need('bust', 'the body'), need('hip', 'the hem'), headNeed, handNeed],
+  needs: [
+    need('bust', 'the body'),
+    need('hip', 'the hem'),
+    headNeed,
+    handNeed,
+    ...clothNeeds('backLength', 'armLength'),
+  ],
   zones: [bustZone, hipZone],
   pieces: [
     piece('front', 'Front', ['bust', 'hip'], { onFold: true }),

@@ -1,6 +1,7 @@
 import type { GarmentKind } from './garmentKind';
 import {
   bustZone,
+  clothNeeds,
   drawnNeckOpening,
   edge,
   headNeed,
@@ -34,6 +35,7 @@ export const cropTop: GarmentKind = {
     need('strap', 'the straps', false),
     need('highBust', 'the bust adjustment', false),
     { ...headNeed, required: false },
+    ...clothNeeds('backLength'),
   ],
   zones: [
     bustZone,

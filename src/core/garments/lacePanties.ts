@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, legOpening, need, pair, piece, seam, waistOpening } from './parts';
+import { clothNeeds, edge, legOpening, need, pair, piece, seam, waistOpening } from './parts';
 
 /** Lace panties with adjustable sides. */
 export const lacePanties: GarmentKind = {
@@ -12,6 +12,7 @@ export const lacePanties: GarmentKind = {
     need('legTop', 'the leg edges'),
     need('hip', 'what the top edge passes'),
     need('foot', 'whether the legs go over heel and instep', false),
+    ...clothNeeds('rise'),
   ],
   zones: [
     { id: 'low-hip', label: 'Hip where it sits', measure: 'lowHip', axis: 'around', seamEdges: 4 },

@@ -1,6 +1,7 @@
 import type { GarmentKind } from './garmentKind';
 import {
   bustZone,
+  clothNeeds,
   drawnSleeveOpening,
   edge,
   handNeed,
@@ -24,7 +25,7 @@ export const lettuceTop: GarmentKind = {
     { id: 'fitted', label: 'Fitted', share: 0.1, range: [0.03, 0.08], usual: 'usual for a fitted tee' },
     { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a tee' },
   ],
-  needs: [need('bust', 'the body and its lower edge'), headNeed, handNeed],
+  needs: [need('bust', 'the body and its lower edge'), headNeed, handNeed, ...clothNeeds('backLength')],
   zones: [bustZone],
   pieces: [
     piece('front', 'Front', ['bust'], { onFold: true }),

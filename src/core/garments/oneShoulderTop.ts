@@ -1,6 +1,7 @@
 import type { GarmentKind } from './garmentKind';
 import {
   bustZone,
+  clothNeeds,
   drawnNeckOpening,
   edge,
   headNeed,
@@ -33,6 +34,7 @@ export const oneShoulderTop: GarmentKind = {
     need('highBust', 'the bust adjustment', false),
     need('strap', 'the extra strap', false),
     { ...headNeed, required: false, why: 'whether the upper opening goes over it' },
+    ...clothNeeds('backLength'),
   ],
   zones: [bustZone, underbustZone],
   pieces: [

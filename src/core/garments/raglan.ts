@@ -2,6 +2,7 @@ import type { GarmentKind } from './garmentKind';
 import {
   bicepsZone,
   bustZone,
+  clothNeeds,
   cuffOpening,
   edge,
   handNeed,
@@ -34,6 +35,7 @@ export const raglan: GarmentKind = {
     headNeed,
     handNeed,
     need('armLength', 'the sleeve, from the shoulder point', false),
+    ...clothNeeds('backLength'),
   ],
   zones: [bustZone, hipZone, bicepsZone, wristZone],
   pieces: [

@@ -3,6 +3,7 @@ import {
   armholeSeam,
   bicepsZone,
   bustZone,
+  clothNeeds,
   drawnSleeveOpening,
   edge,
   handNeed,
@@ -25,7 +26,13 @@ export const shapedBlouse: GarmentKind = {
     { id: 'regular', label: 'Skims the body', share: 0, range: [0, 0.03], usual: 'usual for a blouse' },
     { id: 'loose', label: 'Loose', looseMm: 50, usual: 'usual for a loose blouse' },
   ],
-  needs: [need('bust', 'the body'), need('biceps', 'the sleeves'), headNeed, handNeed],
+  needs: [
+    need('bust', 'the body'),
+    need('biceps', 'the sleeves'),
+    headNeed,
+    handNeed,
+    ...clothNeeds('backLength', 'armLength'),
+  ],
   zones: [bustZone, bicepsZone],
   pieces: [
     piece('front', 'Front, middle', ['bust'], { onFold: true }),

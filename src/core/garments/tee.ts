@@ -3,6 +3,7 @@ import {
   armholeSeam,
   bicepsZone,
   bustZone,
+  clothNeeds,
   edge,
   handNeed,
   headNeed,
@@ -38,6 +39,7 @@ export const tee: GarmentKind = {
     need('biceps', 'the sleeves'),
     headNeed,
     handNeed,
+    ...clothNeeds('backLength', 'armLength'),
   ],
   zones: [bustZone, waistZone, hipZone, bicepsZone],
   pieces: [

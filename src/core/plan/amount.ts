@@ -13,6 +13,9 @@ export const NAP_MM = 230;
 /** The check of the length on hand: what is short of it can be bought. */
 export const AMOUNT_CHECK = 'check.amount';
 
+const COMMON = { id: AMOUNT_CHECK, label: 'Length of cloth', severity: 'look' } as const;
+const unknown = (sentence: Phrase): CheckPlan => ({ ...COMMON, state: 'unknown', sentence, remedies: [] });
+
 /** A first estimate of the length it takes, with its shrinking both ways, against what is on hand. */
 export function amountCheck(
   { book, kind, body }: Pick<CheckInputs, 'book' | 'kind' | 'body'>,
@@ -21,7 +24,14 @@ export function amountCheck(
   const { lengths, extraMm, across } = kind.amount;
   const measures = lengths.map(([measure, times]) => ({ measure, times, mm: body[measure] }));
   const girth = body[across];
-  if (measures.some(({ mm }) => !mm) || !girth || cloth.widthMm === undefined) return [];
+  const missing = [...measures, { measure: across, mm: girth }].filter(({ mm }) => !mm);
+  if (cloth.widthMm === undefined) {
+    return [unknown(say`Measure the width of ${{ name: cloth.name }}: then the length it takes is known.`)];
+  }
+  if (missing.length > 0 || !girth) {
+    const names = [...new Set(missing.map(({ measure }) => bodyFields[measure].label.toLowerCase()))];
+    return [unknown(say`Measure ${names.join(' and ')}: then the length of cloth it takes is known.`)];
+  }
   const rows = book.work('amount.rows', {
     label: 'times the pieces lie below each other',
     unit: 'count',
@@ -69,7 +79,7 @@ export function amountCheck(
       );
     },
   });
-  const common = { id: AMOUNT_CHECK, label: 'Length of cloth', severity: 'look' as const, needs: needs.id };
+  const common = { ...COMMON, needs: needs.id };
   if (cloth.onHandMm === undefined) {
     return [{ ...common, state: 'unknown', sentence: say`It takes about ${needs}.`, remedies: [] }];
   }

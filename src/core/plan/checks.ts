@@ -146,7 +146,7 @@ function recoveryCheck(
       margin: timesOver(book, 'check.recovery.margin', has, needs).id,
       sentence: ok
         ? say`${name} comes back ${has}.`
-        : say`${name} comes back ${has}; ${needs} keeps this garment from bagging.`,
+        : say`${name} comes back ${has}; ${needs} keeps this garment from bagging: ${shortfall(book, 'check.recovery.short', needs, has)} short.`,
       remedies: ok ? [] : [say`Line it with a cloth that comes back, or choose another.`],
     },
   ];
