@@ -232,7 +232,10 @@ test('a sum hands its answer to a garment', async ({ page }) => {
   const hands = pointer(page);
   await visit(page, '/sums');
   await hands.pick('What to work out', 'From one stack to another');
-  await expect(page.getByText('83.5 cm')).toBeVisible();
+  await expect(page.getByRole('button', { name: '83.5 cm' })).toBeVisible();
+  await expect(
+    page.getByRole('img', { name: /^From one stack to another: 83\.5 cm at rest, 94\.0 cm worn/ }),
+  ).toBeVisible();
   await hands.select('Send it to a garment', 'Otter swim bottoms');
   await hands.select('At its zone', 'Waist edge');
   await hands.press('Send');

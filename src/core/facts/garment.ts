@@ -185,6 +185,10 @@ export const newGarment = (name: string, kind: KindId, unit: UnitSystem = 'cm'):
 /** A tee as it starts. */
 export const newTee = (name: string, unit: UnitSystem = 'cm'): Garment => newGarment(name, 'tee', unit);
 
+/** Whether a garment's bands are cut from its cloth, so that they change with it. */
+export const bandsFollow = ({ bandClothId, outerClothId }: Pick<Garment, 'bandClothId' | 'outerClothId'>) =>
+  bandClothId === undefined || bandClothId === outerClothId;
+
 /** The records a garment names, by the field that names them. */
 export const garmentRefs = {
   wearerId: 'wearer',

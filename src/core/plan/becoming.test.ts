@@ -161,6 +161,21 @@ test('the other way round: which cloths could make a garment, best first', () =>
   );
 });
 
+test('bands cut from the garment’s cloth change with it, bands of another cloth stay', () => {
+  const answerOf = (bandClothId: string) =>
+    clothsFor(
+      {
+        garment: { ...newGarment('Leggings', 'leggings'), outerClothId: 'heron-jersey', bandClothId },
+        outer: cloth('heron-jersey'),
+        band: { ...cloth(bandClothId) },
+        wearer: wearers.tansy as Wearer,
+      },
+      options,
+    ).find(({ id }) => id === 'loon-swim')?.verdict.answer;
+  expect(answerOf('heron-jersey')).toBe('yes');
+  expect(answerOf('boulder-firm')).not.toBe('yes');
+});
+
 test('a garment that is nothing but its band cannot have it cut from another cloth', () => {
   const band = become('boulder-firm').find(({ kind }) => kind === 'knit-band')?.verdict as Verdict;
   expect(band.answer).toBe('no');

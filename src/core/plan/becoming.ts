@@ -2,7 +2,7 @@ import { readClothOnce } from '../cloth/readClothOnce';
 import type { Explained, Phrase } from '../explain/explained';
 import { createLedger, say } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
-import { newGarment, type Garment } from '../facts/garment';
+import { bandsFollow, newGarment, type Garment } from '../facts/garment';
 import { kindIds, type KindId } from '../facts/kindIds';
 import type { Wearer } from '../facts/wearer';
 import { catalogue } from '../garments/catalogue';
@@ -65,7 +65,7 @@ export function clothsFor(
   facts: GarmentFacts,
   options: JudgeOptions,
 ): readonly { readonly id: string; readonly name: string; readonly verdict: Verdict }[] {
-  const { outer, band } = facts;
+  const follows = bandsFollow(facts.garment);
   const layerCloths = { ...facts.layerCloths };
   for (const { id, cloth } of options.shelf) layerCloths[id] = cloth;
   return options.shelf
@@ -77,7 +77,7 @@ export function clothsFor(
           ...facts,
           layerCloths,
           outer: cloth,
-          ...(band === undefined || band === outer ? { band: cloth } : {}),
+          ...(follows ? { band: cloth } : {}),
         },
         options,
       ),

@@ -112,7 +112,7 @@ test.each([
   ['how much there is of it', 'onHandMm', /^It takes about \d+\.\d cm\.$/],
   ['how wide it is', 'widthMm', /^Measure the width of Cloth/],
 ] as const)('nobody said %s', (_name, field, wanted) => {
-  const { [field]: _, ...rest } = base;
+  const rest = Object.fromEntries(Object.entries(base).filter(([key]) => key !== field)) as unknown as Cloth;
   const of = planGarment(
     { garment: newGarment('x', 'tee'), wearer: measured, outer: rest },
     { onDate: TODAY },

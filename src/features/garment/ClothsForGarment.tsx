@@ -1,6 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useCallback, useEffect, useState } from 'react';
+import { bandsFollow } from '@/core/facts/garment';
 import type { Verdict } from '@/core/plan/becoming';
 import { Answer, VerdictText, marginText } from '@/features/cloth/VerdictText';
 import { RequestRefused, request } from '@/features/records/api';
@@ -70,7 +71,12 @@ export function ClothsForGarment({ atOnce = false }: { atOnce?: boolean }) {
                     ) : (
                       <Button
                         size="small"
-                        onClick={() => set('Cloth', { outerClothId: clothId })}
+                        onClick={() =>
+                          set('Cloth', {
+                            outerClothId: clothId,
+                            ...(bandsFollow(garment) ? { bandClothId: clothId } : {}),
+                          })
+                        }
                         aria-label={`Take ${name}`}
                       >
                         Take it
