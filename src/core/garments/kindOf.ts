@@ -7,7 +7,7 @@ import type { GarmentKind, StyledPart } from './garmentKind';
 export function kindOf(
   { kind, style }: Pick<Garment, 'kind'> & Partial<Pick<Garment, 'style'>>,
   own?: OwnKind,
-) {
+): GarmentKind {
   const whole = catalogue[own?.base ?? kind];
   const base = style === undefined ? whole : inStyle(whole, style);
   return own ? changedKind(base, own) : base;

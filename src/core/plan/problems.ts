@@ -321,8 +321,8 @@ function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
         severity: 'stop',
         sentence:
           first.label === 'band' || first.label === 'binding'
-            ? say`${opening.label} does not pass ${opening.passesWhat}: the ${first.label} gives ${gives}, too little to reach ${passes}, ${short} short.`
-            : say`${opening.label} does not pass ${opening.passesWhat}: it must give ${needs}, and the ${first.label} gives ${gives}, ${short} short.`,
+            ? say`${opening.label} does not pass ${opening.passesWhat}: the ${first.label} gives ${gives}, too little to reach ${passes}: ${short} short.`
+            : say`${opening.label} does not pass ${opening.passesWhat}: it must give ${needs}, and the ${first.label} gives ${gives}: ${short} short.`,
         remedies: stitchOnly
           ? [say`Choose a stitch that stretches more, or leave the row off.`]
           : openingRemedies(book, opening, facts),
