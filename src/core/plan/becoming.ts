@@ -96,7 +96,11 @@ export function judge(facts: GarmentFacts, options: JudgeOptions): Verdict {
   }
   const stops = stopsOf(plan);
   const mind = plan.checks
-    .filter(({ id, state, severity }) => state === 'short' && severity === 'look' && !SETTLED.has(id))
+    .filter(
+      ({ id, state, severity }) =>
+        (state === 'short' && severity === 'look' && !SETTLED.has(id)) ||
+        (state === 'unknown' && ASKED.has(id)),
+    )
     .map(({ sentence }) => sentence);
   if (stops.length === 0) return verdict('yes', plan, [], [], mind);
   const because = stops.map(({ sentence }) => sentence);
@@ -121,6 +125,9 @@ const SETTLED: ReadonlySet<string> = new Set([AMOUNT_CHECK, 'check.recovery']);
 
 /** Linings that are tried together with another way out. */
 const PAIRED_LININGS = 4;
+
+/** Checks that could turn a yes into a no once somebody says how the cloth is. */
+const ASKED: ReadonlySet<string> = new Set(['check.opaque', 'check.swim']);
 
 interface Remedy {
   readonly words: Phrase;

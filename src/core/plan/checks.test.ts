@@ -5,6 +5,7 @@ import { newCloth, type Cloth } from '../facts/cloth';
 import { newGarment, type Garment } from '../facts/garment';
 import type { KindId } from '../facts/kindIds';
 import type { Wearer } from '../facts/wearer';
+import { judge } from './becoming';
 import { planGarment } from './planGarment';
 import type { CheckPlan, GarmentPlan } from './types';
 
@@ -119,6 +120,21 @@ test.each([
   );
   expect(check(of, 'check.amount')?.state).toBe('unknown');
   expect(words(of, 'check.amount')).toMatch(wanted);
+});
+
+test('what could still make it a no is asked, not taken for granted', () => {
+  const rest = Object.fromEntries(
+    Object.entries(base).filter(([key]) => key !== 'swim' && key !== 'wet'),
+  ) as unknown as Cloth;
+  const facts = { garment: newGarment('x', 'briefs'), wearer: measured, outer: rest };
+  const of = planGarment(facts, { onDate: TODAY });
+  expect([check(of, 'check.swim')?.state, check(of, 'check.opaque')?.state]).toEqual(['unknown', 'unknown']);
+  const { answer, mind, numbers } = judge(facts, { onDate: TODAY, shelf: [] });
+  expect(answer).toBe('yes');
+  expect(mind.map((phrase) => phraseText(phrase, numbers, 'cm'))).toEqual([
+    'Hold a wet swatch of Cloth to the light and say whether it covers.',
+    'Find out whether Cloth stands chlorine and salt.',
+  ]);
 });
 
 test('a measurement the length of cloth goes by is asked for by name', () => {

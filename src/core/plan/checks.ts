@@ -1,5 +1,5 @@
 import { lowestRecovery, type ClothReading } from '../cloth/readCloth';
-import type { Explained } from '../explain/explained';
+import type { Explained, Phrase } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import { styleOf, type GarmentKind } from '../garments/garmentKind';
@@ -177,6 +177,16 @@ function weightCheck({ book, kind }: CheckInputs, cloth: Cloth): CheckPlan[] {
   ];
 }
 
+/** A check that cannot be made before something is said of the cloth. */
+const asked = (id: string, label: string, sentence: Phrase): CheckPlan => ({
+  id,
+  label,
+  state: 'unknown',
+  severity: 'look',
+  sentence,
+  remedies: [],
+});
+
 function hangCheck({ kind }: CheckInputs, cloth: Cloth): CheckPlan[] {
   const { hang } = kind.asks;
   if (!hang || cloth.drape === undefined) return [];
@@ -199,8 +209,19 @@ const SEEN = { opaque: 0, 'a little': 1, 'see-through': 2 } as const;
 
 function opaqueCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
   const { opaque } = kind.asks;
-  const seen = opaque && cloth[opaque];
-  if (!opaque || !seen) return [];
+  if (!opaque) return [];
+  const seen = cloth[opaque];
+  const label = opaque === 'wet' ? 'Seen through, wet' : 'Seen through';
+  if (!seen) {
+    const how = opaque === 'wet' ? 'a wet swatch of ' : '';
+    return [
+      asked(
+        'check.opaque',
+        label,
+        say`Hold ${how}${{ name: cloth.name }} to the light and say whether it covers.`,
+      ),
+    ];
+  }
   const under = facts.lining?.[opaque];
   const through = under === undefined ? SEEN[seen] : Math.min(SEEN[seen], SEEN[under]);
   const covered = through === 0 || (under !== undefined && through === 1);
@@ -208,7 +229,7 @@ function opaqueCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
   return [
     {
       id: 'check.opaque',
-      label: opaque === 'wet' ? 'Seen through, wet' : 'Seen through',
+      label,
       state: covered ? 'ok' : 'short',
       severity: through === 2 ? 'stop' : 'look',
       sentence: covered ? say`It covers${wet}.` : say`${{ name: cloth.name }} can be seen through${wet}.`,
@@ -219,7 +240,11 @@ function opaqueCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
 
 function swimCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
   const swims = kind.asks.swim && facts.garment.style === 'regular';
-  if (!swims || cloth.swim === undefined) return [];
+  if (!swims) return [];
+  if (cloth.swim === undefined) {
+    const sentence = say`Find out whether ${{ name: cloth.name }} stands chlorine and salt.`;
+    return [asked('check.swim', 'Chlorine and salt', sentence)];
+  }
   const ok = cloth.swim === 'yes';
   return [
     {

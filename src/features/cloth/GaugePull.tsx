@@ -10,6 +10,8 @@ import { USUAL_STRIP, simulatedGauge } from '@/core/gauge/simulatedGauge';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
+import { useUnit } from '@/ui/unit';
+import { USUAL_STRIP_MM } from './usualStrip';
 
 const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), { ssr: false });
 
@@ -37,8 +39,9 @@ interface Props {
 export function GaugePull({ clothId, direction, today }: Props) {
   const records = useRecords();
   const [gauge] = useState<PullGauge>(() => simulatedGauge(USUAL_STRIP, 1, clock));
-  const [widthMm, setWidth] = useState<number | undefined>(50);
-  const [restMm, setRest] = useState<number | undefined>(100);
+  const { unit } = useUnit();
+  const [widthMm, setWidth] = useState<number | undefined>(USUAL_STRIP_MM[unit].width);
+  const [restMm, setRest] = useState<number | undefined>(USUAL_STRIP_MM[unit].rest);
   const [toExtension, setReach] = useState<number | undefined>(0.75);
   const [readings, setReadings] = useState<readonly GaugeReading[]>([]);
   const [pulling, setPulling] = useState(false);

@@ -11,12 +11,11 @@ import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
 import styles from './HandTest.module.css';
 import { RulerDrawing } from './RulerDrawing';
+import { USUAL_STRIP_MM } from './usualStrip';
 
 const ScreenGauge = dynamic(() => import('./ScreenGauge').then((module) => module.ScreenGauge));
 
 const { fields } = clothTestSpec;
-/** A usual rest length for either ruler, mm: 10 cm, or 4 in. */
-const USUAL_REST_MM = { cm: 100, in: 101.6 } as const;
 
 type Draft = Partial<Reading>;
 
@@ -35,7 +34,7 @@ export function HandTest({
   const [direction, setDirection] = useState<ClothDirection>(
     done.across > 0 && done.along === 0 ? 'along' : 'across',
   );
-  const [draft, setDraft] = useState<Draft>({ restMm: USUAL_REST_MM[unit] });
+  const [draft, setDraft] = useState<Draft>({ restMm: USUAL_STRIP_MM[unit].rest });
   const [round, setRound] = useState(0);
   const [gauge, setGauge] = useState(false);
   const [tapped, setTapped] = useState(0);

@@ -9,6 +9,7 @@ import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { useUnit } from '@/ui/unit';
+import { USUAL_STRIP_MM } from './usualStrip';
 
 const { fields } = pullSpec;
 const point = pullPointSpec.fields;
@@ -33,8 +34,8 @@ export function HangWeights({
 }) {
   const { unit } = useUnit();
   const records = useRecords();
-  const [widthMm, setWidth] = useState<number | undefined>(50);
-  const [restMm, setRest] = useState<number | undefined>(100);
+  const [widthMm, setWidth] = useState<number | undefined>(USUAL_STRIP_MM[unit].width);
+  const [restMm, setRest] = useState<number | undefined>(USUAL_STRIP_MM[unit].rest);
   const [rows, setRows] = useState<readonly Row[]>([EMPTY, EMPTY, EMPTY]);
   const [round, setRound] = useState(0);
   const put = (at: number, change: Partial<Row>) =>

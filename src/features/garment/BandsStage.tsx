@@ -72,9 +72,8 @@ export function BandsStage() {
           {edge.finish === 'stay' && <Shoulder />}
           {!(edge.id === 'neckline' && edge.finish === 'band') && <EdgeFigures edge={edge} />}
           {edge.finish !== 'stay' && <EdgeChoices edge={edge} />}
-          {edge.id !== 'neckline' &&
+          {!(edge.id === 'neckline' && edge.finish === 'band') &&
             kind.openings.some((one) => one.edge === edge.id && one.at === 'neckline') && <NecklineForm />}
-          {edge.id === 'neckline' && edge.finish !== 'band' && <NecklineForm />}
         </div>
       </div>
       <NextButton

@@ -123,7 +123,7 @@ function Empty() {
         </p>
       </div>
       <Button component={Link} href="/garments/new" variant="contained" size="large">
-        Start a tee
+        Start a garment
       </Button>
     </div>
   );
