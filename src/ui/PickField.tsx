@@ -1,6 +1,8 @@
 'use client';
-import TextField from '@mui/material/TextField';
+import NativeSelect from '@mui/material/NativeSelect';
+import OutlinedInput from '@mui/material/OutlinedInput';
 import { useId } from 'react';
+import { Field } from './Field';
 
 interface Props {
   readonly label: string;
@@ -14,26 +16,22 @@ interface Props {
 
 /** One of a household's wearers or cloths, as the platform's own list: quick by keyboard and on a tablet. */
 export function PickField({ label, value, options, empty, onChange, fault }: Props) {
-  const fieldId = useId();
+  const id = useId();
   return (
-    <TextField
-      id={fieldId}
-      select
-      size="small"
-      fullWidth
-      label={label}
-      value={value}
-      error={fault !== undefined}
-      helperText={fault}
-      onChange={(event) => onChange(event.target.value)}
-      slotProps={{ select: { native: true }, inputLabel: { shrink: true } }}
-    >
-      <option value="">{empty}</option>
-      {options.map((option) => (
-        <option key={option.id} value={option.id}>
-          {option.name}
-        </option>
-      ))}
-    </TextField>
+    <Field id={id} label={label} trouble={fault}>
+      <NativeSelect
+        id={id}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        input={<OutlinedInput label={label} notched />}
+      >
+        <option value="">{empty}</option>
+        {options.map((option) => (
+          <option key={option.id} value={option.id}>
+            {option.name}
+          </option>
+        ))}
+      </NativeSelect>
+    </Field>
   );
 }

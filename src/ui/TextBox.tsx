@@ -1,6 +1,7 @@
 'use client';
-import TextField from '@mui/material/TextField';
+import OutlinedInput from '@mui/material/OutlinedInput';
 import { memo, useId } from 'react';
+import { Field, helpIdOf } from './Field';
 
 interface Props {
   readonly label: string;
@@ -19,28 +20,26 @@ interface Props {
 /** The one text field: label, help or trouble beneath. Drawn again only when something of its own changes. */
 export const TextBox = memo(function TextBox(props: Props) {
   const { label, value, trouble, help, inputMode, type = 'text', multiline = false, onType, onLeave } = props;
-  const helpId = useId();
+  const id = useId();
   return (
-    <TextField
-      fullWidth
-      size="small"
-      label={label}
-      value={value}
-      type={type}
-      multiline={multiline}
-      error={trouble !== undefined}
-      helperText={trouble ?? help}
-      onChange={(event) => onType(event.target.value)}
-      onBlur={onLeave}
-      slotProps={{
-        htmlInput: {
-          autoComplete: 'off',
-          'aria-describedby': helpId,
-          ...(inputMode ? { inputMode, maxLength: 200 } : {}),
-        },
-        formHelperText: { id: helpId, role: trouble ? 'alert' : undefined },
-        inputLabel: { shrink: true },
-      }}
-    />
+    <Field id={id} label={label} trouble={trouble} help={help}>
+      <OutlinedInput
+        id={id}
+        label={label}
+        notched
+        value={value}
+        type={type}
+        multiline={multiline}
+        onChange={(event) => onType(event.target.value)}
+        onBlur={onLeave}
+        slotProps={{
+          input: {
+            autoComplete: 'off',
+            'aria-describedby': helpIdOf(id),
+            ...(inputMode ? { inputMode, maxLength: 200 } : {}),
+          },
+        }}
+      />
+    </Field>
   );
 });

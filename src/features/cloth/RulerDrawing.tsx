@@ -66,7 +66,7 @@ export function RulerDrawing({ restMm, pulledMm, releasedMm }: Props) {
   return (
     <svg
       viewBox={`0 0 ${WIDTH} 186`}
-      style={{ width: '100%' }}
+      style={{ width: '100%', overflow: 'visible' }}
       role="img"
       aria-label={`On the ruler: at rest ${say(restMm)}, pulled ${say(pulledMm)}, let go ${say(releasedMm)}`}
     >
