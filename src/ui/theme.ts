@@ -51,7 +51,7 @@ export const theme = createTheme({
           padding: '11px 12px',
           height: 'auto',
           minHeight: 22,
-          '&.MuiInputBase-inputMultiline': { padding: 0 },
+          'textarea&': { padding: 0 },
         },
         multiline: { padding: '11px 12px' },
         notchedOutline: { borderColor: 'var(--control)' },

@@ -1,14 +1,13 @@
 import fc from 'fast-check';
-import { household } from '@/demo/household';
 import { TODAY } from '../../../tests/demoFacts';
-import { newCloth, type Cloth } from '../facts/cloth';
-import { newGarment, type Garment } from '../facts/garment';
+import { cloths, plan as planned, stated, value } from '../../../tests/planned';
+import type { Cloth } from '../facts/cloth';
+import type { Garment } from '../facts/garment';
 import { kindIds, type KindId } from '../facts/kindIds';
 import type { Pattern } from '../facts/pattern';
 import { bodyMeasures, newWearer, type BodyMeasure, type Wearer } from '../facts/wearer';
 import { LIMITS, MAX_WORN_EXTENSION } from '../fit/limits';
 import { catalogue } from '../garments/catalogue';
-import { planGarment } from './planGarment';
 import type { GarmentFacts, GarmentPlan, ZonePlan } from './types';
 
 /** A whole body, every measurement known; scaled as a body is. */
@@ -50,24 +49,14 @@ const bodyOf = (scale: number): Wearer => ({
     },
   },
 });
-const clothOf = (across: number, along: number): Cloth => ({
-  ...newCloth('Cloth'),
-  statedAcross: across,
-  statedAlong: along,
-});
-
 const anyKind = fc.constantFrom<KindId>(...kindIds);
 const anyCloth = fc
   .tuple(fc.double({ min: 0.05, max: 1.8, noNaN: true }), fc.double({ min: 0.2, max: 1, noNaN: true }))
-  .map(([across, part]) => clothOf(across, across * part));
+  .map(([across, part]) => stated(across, across * part));
 const anyScale = fc.double({ min: 0.6, max: 1.5, noNaN: true });
 
 const plan = (kind: KindId, facts: Partial<GarmentFacts>, garment: Partial<Garment> = {}): GarmentPlan =>
-  planGarment(
-    { wearer: bodyOf(1), ...facts, garment: { ...newGarment('x', kind), ...garment } },
-    { onDate: TODAY },
-  );
-const value = (of: GarmentPlan, id: string | undefined) => of.numbers[id ?? '']?.value ?? Number.NaN;
+  planned(kind, { wearer: bodyOf(1), ...facts }, garment);
 const everyZone = (
   of: GarmentPlan,
   check: (zone: ZonePlan, get: (id: string | undefined) => number) => void,
@@ -180,7 +169,6 @@ describe('whatever the garment, the body and the cloth', () => {
 });
 
 describe('pressure, with a pulled cloth', () => {
-  const { cloths } = household(TODAY);
   const outer = cloths['loon-swim'] as Cloth;
   test('what is asked for is what presses, on any girth, and more of it is smaller (D: Laplace)', () => {
     fc.assert(
@@ -230,8 +218,8 @@ describe('as the pattern was drafted', () => {
       'briefs',
       {
         pattern,
-        outer: clothOf(outer, outer),
-        ...(lining === undefined ? {} : { lining: clothOf(lining, lining) }),
+        outer: stated(outer, outer),
+        ...(lining === undefined ? {} : { lining: stated(lining, lining) }),
       },
       { fit: { hip: { school: 'transfer' } } },
     );

@@ -1,0 +1,40 @@
+import { newCloth, type Cloth } from '@/core/facts/cloth';
+import { newGarment, type Garment } from '@/core/facts/garment';
+import type { KindId } from '@/core/facts/kindIds';
+import type { Wearer } from '@/core/facts/wearer';
+import { planGarment } from '@/core/plan/planGarment';
+import type { GarmentFacts, GarmentPlan, ZonePlan } from '@/core/plan/types';
+import { household } from '@/demo/household';
+import { TODAY } from './demoFacts';
+
+/** The demo household as the tests take it: invented data. */
+export const { cloths, wearers, patterns } = household(TODAY);
+export const odile = wearers.odile as Wearer;
+
+/** A cloth by its stretch alone, across and along. */
+export const stated = (across: number, along = across): Cloth => ({
+  ...newCloth('Cloth'),
+  statedAcross: across,
+  statedAlong: along,
+});
+
+/** A new garment of a kind, for Odile unless somebody else is named. */
+export const plan = (
+  kind: KindId,
+  facts: Partial<GarmentFacts>,
+  garment: Partial<Garment> = {},
+): GarmentPlan =>
+  planGarment(
+    { wearer: odile, ...facts, garment: { ...newGarment('x', kind), ...garment } },
+    { onDate: TODAY },
+  );
+
+/** A number of a plan; NaN where it is not there, so that an expectation fails by value. */
+export const value = (of: GarmentPlan, id: string | undefined): number =>
+  of.numbers[id ?? '']?.value ?? Number.NaN;
+
+export function zone(of: GarmentPlan, id: string): ZonePlan {
+  const found = of.zones.find((one) => one.zone === id);
+  if (!found) throw new Error(`expected zone ${id}, got ${of.zones.map((one) => one.zone).join(', ')}`);
+  return found;
+}
