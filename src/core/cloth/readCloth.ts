@@ -41,7 +41,10 @@ export interface ClothReading {
 }
 
 /** The poorer recovery of a cloth's two directions; `undefined` where neither was let go. */
-export const lowestRecovery = ({ across, along }: ClothReading): Explained | undefined =>
+export const lowestRecovery = ({
+  across,
+  along,
+}: Pick<ClothReading, 'across' | 'along'>): Explained | undefined =>
   [across?.recovery, along?.recovery]
     .filter((one) => one !== undefined)
     .toSorted((a, b) => a.value - b.value)[0];
@@ -70,11 +73,11 @@ export function readCloth(book: Ledger, prefix: string, cloth: Cloth): ClothRead
   const around = greatest(across, along);
   const most = around === 'along' ? along : across;
   const other = around === 'along' ? across : along;
-  const verdict = recoveryVerdict(lowest(across?.recovery?.value, along?.recovery?.value));
+  const read = { ...(across ? { across } : {}), ...(along ? { along } : {}) };
+  const verdict = recoveryVerdict(lowestRecovery(read)?.value);
   return {
     name: cloth.name,
-    ...(across ? { across } : {}),
-    ...(along ? { along } : {}),
+    ...read,
     ...(around ? { around } : {}),
     ...(most ? { stretchClass: stretchClass(most.stretch.value, other?.stretch.value) } : {}),
     verdict,
@@ -253,9 +256,4 @@ function median(values: readonly number[]): number {
 function greatest(across?: DirectionReading, along?: DirectionReading): ClothDirection | undefined {
   if (!across) return along && 'along';
   return along && along.stretch.value > across.stretch.value ? 'along' : 'across';
-}
-
-function lowest(a: number | undefined, b: number | undefined): number | undefined {
-  if (a === undefined) return b;
-  return b === undefined ? a : Math.min(a, b);
 }

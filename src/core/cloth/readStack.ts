@@ -4,7 +4,15 @@ import type { ClothDirection } from '../facts/cloth';
 import type { ClothReading, DirectionReading } from './readCloth';
 import { recoveryVerdict, verdictSentences } from './recoveryVerdict';
 import { stretchClass } from './stretchClass';
-import { isReal, tensionsOf, workExtension, workTension, type TensionPart } from './tensionNumbers';
+import {
+  isReal,
+  ownStretches,
+  tensionsOf,
+  workExtension,
+  workLeast,
+  workTension,
+  type TensionPart,
+} from './tensionNumbers';
 
 /** A layer as it is laid: with its greatest stretch around, or turned a quarter. */
 export interface LaidLayer {
@@ -62,7 +70,10 @@ export function readStack(
     verdictSentence: say`${verdictSentences[verdict]}`,
     refused: laid.flatMap(({ reading }) => reading.refused),
     ...(around && outer
-      ? { layers: shares(book, prefix, around, laid), least: least(book, prefix, around) }
+      ? {
+          layers: shares(book, prefix, around, laid),
+          least: workLeast(book, `${prefix}.least`, around.parts),
+        }
       : {}),
   };
 }
@@ -131,24 +142,6 @@ function stackDirection(
     counts: 'median',
     parts,
   };
-}
-
-/** Each layer's own stretch as terms of a formula. */
-const ownStretches = (parts: readonly TensionPart[]) => ({
-  names: parts.map((_, at) => `S${at + 1}`).join(', '),
-  terms: Object.fromEntries(parts.map(({ S }, at) => [`S${at + 1}`, S])),
-});
-
-function least(book: Ledger, prefix: string, around: DirectionReading): Explained {
-  const own = ownStretches(around.parts);
-  return book.work(`${prefix}.least`, {
-    label: 'as much as the least stretchy layer, the crude rule',
-    unit: 'share',
-    mark: 'T',
-    formula: `min(${own.names})`,
-    terms: own.terms,
-    by: (v) => Math.min(...Object.values(v)),
-  });
 }
 
 function shares(

@@ -86,6 +86,25 @@ export function workExtension(
   });
 }
 
+/** Each layer's own stretch as terms of a formula. */
+export const ownStretches = (parts: readonly TensionPart[]) => ({
+  names: parts.map((_, at) => `S${at + 1}`).join(', '),
+  terms: Object.fromEntries(parts.map(({ S }, at) => [`S${at + 1}`, S])),
+});
+
+/** The crude rule: layers together stretch as much as the least stretchy of them (T). */
+export function workLeast(book: Ledger, id: string, parts: readonly TensionPart[]): Explained {
+  const { names, terms } = ownStretches(parts);
+  return book.work(id, {
+    label: 'as much as the least stretchy layer, the crude rule',
+    unit: 'share',
+    mark: 'T',
+    formula: `min(${names})`,
+    terms,
+    by: (v) => Math.min(...Object.values(v)),
+  });
+}
+
 /** The layers' tension at an extension, added up: N/m where `real`, else comfortable pulls. */
 export function workTension(
   book: Ledger,

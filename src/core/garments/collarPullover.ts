@@ -9,6 +9,7 @@ import {
   headNeed,
   hemOpening,
   hipZone,
+  neckOpening,
   need,
   pair,
   piece,
@@ -56,19 +57,7 @@ export const collarPullover: GarmentKind = {
     seam('sleeve-hem', 'Sleeve hems', 'across', 'stretch', 'sleeve-hem'),
     seam('hem', 'Hem', 'across', 'stretch', 'hem'),
   ],
-  openings: [
-    {
-      id: 'neckline',
-      label: 'Neckline',
-      edge: 'neckline',
-      passes: 'head',
-      passesWhat: 'the head',
-      at: 'neckline',
-      stitch: 'seam',
-    },
-    hemOpening,
-    drawnSleeveOpening(),
-  ],
+  openings: [neckOpening, hemOpening, drawnSleeveOpening()],
   asks: { around: 0.2, along: 0, recovery: 0.85, weightGsm: [160, 300], hang: 'slinky', opaque: 'dry' },
   amount: {
     lengths: [

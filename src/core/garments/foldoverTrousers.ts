@@ -41,7 +41,7 @@ export const foldoverTrousers: GarmentKind = {
     seam('waistband', 'Waistband seam', 'round', 'stretch', 'waist-edge'),
     seam('leg-hem', 'Leg hems', 'across', 'still', 'leg'),
   ],
-  openings: [waistOpening('waist'), { ...legOpening('hip', 'leg-hem'), label: 'Leg hem', at: 'pattern' }],
+  openings: [waistOpening('waist'), { ...legOpening(undefined, 'leg-hem'), label: 'Leg hem' }],
   asks: { around: 0.4, along: 0.15, recovery: 0.9, weightGsm: [200, 320], opaque: 'dry' },
   amount: {
     lengths: [

@@ -16,7 +16,7 @@ export function kindOf(
 /** The kind in one of its styles. The same kind where its styles have the same parts. */
 function inStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
   const has = ({ only }: StyledPart) => only === undefined || only.includes(style);
-  if ([...kind.zones, ...kind.edges, ...kind.seams, ...kind.openings].every(has)) return kind;
+  if ([kind.zones, kind.edges, kind.seams, kind.openings].every((parts) => parts.every(has))) return kind;
   return {
     ...kind,
     zones: kind.zones.filter(has),

@@ -165,13 +165,14 @@ export const topOpening = (zone: string, edgeId: string): Opening => ({
   at: { zone },
   stitch: 'seam',
 });
-export const legOpening = (zone: string, edgeId = 'leg'): Opening => ({
+/** A leg opening, as wide as a zone of the leg; without one it has to be measured on the pattern. */
+export const legOpening = (zone?: string, edgeId = 'leg'): Opening => ({
   id: 'leg',
   label: 'Leg opening',
   edge: edgeId,
   passes: 'foot',
   passesWhat: 'heel and instep',
-  at: { zone },
+  at: zone === undefined ? 'pattern' : { zone },
   stitch: 'hem',
 });
 

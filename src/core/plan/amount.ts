@@ -3,8 +3,9 @@ import type { Explained, Phrase, Term } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection } from '../facts/cloth';
 import { bodyFields } from '../facts/wearer';
-import type { CheckInputs } from './checks';
+import type { GarmentKind } from '../garments/garmentKind';
 import { shortfall, timesOver } from './compare';
+import type { Body } from './measures';
 import type { CheckPlan } from './types';
 
 /** A one-way print or pile takes this much more cloth: ¼ yard (T). */
@@ -18,7 +19,7 @@ const unknown = (sentence: Phrase): CheckPlan => ({ ...COMMON, state: 'unknown',
 
 /** A first estimate of the length it takes, with its shrinking both ways, against what is on hand. */
 export function amountCheck(
-  { book, kind, body }: Pick<CheckInputs, 'book' | 'kind' | 'body'>,
+  { book, kind, body }: { readonly book: Ledger; readonly kind: GarmentKind; readonly body: Body },
   cloth: Cloth,
 ): CheckPlan[] {
   const { lengths, extraMm, across } = kind.amount;

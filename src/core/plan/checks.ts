@@ -9,7 +9,7 @@ import { finishOf } from './edges';
 import type { Body } from './measures';
 import type { CheckPlan, GarmentFacts, ZonePlan } from './types';
 
-export interface CheckInputs {
+interface Inputs {
   readonly book: Ledger;
   readonly facts: GarmentFacts;
   readonly kind: GarmentKind;
@@ -23,7 +23,7 @@ export interface CheckInputs {
 const CLOSE_FROM = 0.005;
 
 /** What this garment asks of its cloth, and whether the cloth has it: each check with its numbers. */
-export function planChecks(inputs: CheckInputs): readonly CheckPlan[] {
+export function planChecks(inputs: Inputs): readonly CheckPlan[] {
   const { facts, outer } = inputs;
   if (!facts.outer || !outer) return [];
   return [
@@ -44,7 +44,7 @@ export function planChecks(inputs: CheckInputs): readonly CheckPlan[] {
 
 /** The stretch asked for is a demand on each layer by itself; the pattern's own demand beats the kind's. */
 function stretchChecks(
-  { book, facts, kind }: CheckInputs,
+  { book, facts, kind }: Inputs,
   role: 'outer' | 'lining',
   name: string,
   reading: ClothReading,
@@ -104,7 +104,7 @@ function stretchChecks(
 
 /** A lining that comes back holds an outer cloth that does so less. */
 function recoveryCheck(
-  { book, kind, zones, facts, lining }: CheckInputs,
+  { book, kind, zones, facts, lining }: Inputs,
   cloth: Cloth,
   reading: ClothReading,
 ): CheckPlan[] {
@@ -152,7 +152,7 @@ function recoveryCheck(
   ];
 }
 
-function weightCheck({ book, kind }: CheckInputs, cloth: Cloth): CheckPlan[] {
+function weightCheck({ book, kind }: Inputs, cloth: Cloth): CheckPlan[] {
   const range = kind.asks.weightGsm;
   if (!range || cloth.weightGsm === undefined) return [];
   const [least, most] = range;
@@ -187,7 +187,7 @@ const asked = (id: string, label: string, sentence: Phrase): CheckPlan => ({
   remedies: [],
 });
 
-function hangCheck({ kind }: CheckInputs, cloth: Cloth): CheckPlan[] {
+function hangCheck({ kind }: Inputs, cloth: Cloth): CheckPlan[] {
   const { hang } = kind.asks;
   if (!hang || cloth.drape === undefined) return [];
   const ok = cloth.drape === hang || cloth.drape === 'medium';
@@ -207,7 +207,7 @@ function hangCheck({ kind }: CheckInputs, cloth: Cloth): CheckPlan[] {
 
 const SEEN = { opaque: 0, 'a little': 1, 'see-through': 2 } as const;
 
-function opaqueCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
+function opaqueCheck({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
   const { opaque } = kind.asks;
   if (!opaque) return [];
   const seen = cloth[opaque];
@@ -238,7 +238,7 @@ function opaqueCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
   ];
 }
 
-function swimCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
+function swimCheck({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
   const swims = kind.asks.swim && facts.garment.style === 'regular';
   if (!swims) return [];
   if (cloth.swim === undefined) {
@@ -260,7 +260,7 @@ function swimCheck({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
   ];
 }
 
-function liningCheck({ kind, facts }: CheckInputs): CheckPlan[] {
+function liningCheck({ kind, facts }: Inputs): CheckPlan[] {
   if (!kind.asks.lined) return [];
   const ok = facts.lining !== undefined;
   return [
@@ -277,7 +277,7 @@ function liningCheck({ kind, facts }: CheckInputs): CheckPlan[] {
   ];
 }
 
-function edgeChecks({ kind, facts }: CheckInputs, cloth: Cloth): CheckPlan[] {
+function edgeChecks({ kind, facts }: Inputs, cloth: Cloth): CheckPlan[] {
   if (cloth.ravels === undefined || cloth.ravels === 'holds') return [];
   return kind.edges.flatMap((edge): CheckPlan[] => {
     const finish = finishOf(edge, facts.garment);

@@ -1,42 +1,28 @@
 import fc from 'fast-check';
 import { TODAY } from '../../../tests/demoFacts';
-import { cloths, plan as planned, stated, value } from '../../../tests/planned';
+import { cloths, odile, plan as planned, stated, value } from '../../../tests/planned';
 import type { Cloth } from '../facts/cloth';
 import type { Garment } from '../facts/garment';
 import { kindIds, type KindId } from '../facts/kindIds';
 import type { Pattern } from '../facts/pattern';
 import { bodyMeasures, newWearer, type BodyMeasure, type Wearer } from '../facts/wearer';
+import { latestMeasures } from '../fit/latestMeasures';
 import { LIMITS, MAX_WORN_EXTENSION } from '../fit/limits';
 import { catalogue } from '../garments/catalogue';
 import type { GarmentFacts, GarmentPlan, ZonePlan } from './types';
 
-/** A whole body, every measurement known; scaled as a body is. */
-const ODILE: Readonly<Record<BodyMeasure, number>> = {
-  bust: 960,
-  highBust: 905,
-  underbust: 805,
-  cup: 215,
-  waist: 790,
-  hip: 1020,
-  lowHip: 980,
-  thigh: 610,
-  legTop: 630,
+const known = latestMeasures(odile);
+/** Odile with what nobody measured of her added, so that every measurement is known; scaled as a body is. */
+const WHOLE: Readonly<Partial<Record<BodyMeasure, number>>> = {
+  ...Object.fromEntries(bodyMeasures.map((measure) => [measure, known[measure]?.mm])),
   knee: 390,
   calf: 370,
   ankle: 240,
   foot: 330,
-  biceps: 300,
   wrist: 165,
-  hand: 215,
   neck: 360,
-  head: 560,
   shoulder: 125,
-  backLength: 415,
   armLength: 590,
-  rise: 705,
-  inseam: 760,
-  loop: 1570,
-  strap: 390,
   pouch: 170,
 };
 const bodyOf = (scale: number): Wearer => ({
@@ -45,7 +31,9 @@ const bodyOf = (scale: number): Wearer => ({
     now: {
       measuredOn: TODAY,
       how: 'measured',
-      values: Object.fromEntries(bodyMeasures.map((measure) => [measure, ODILE[measure] * scale])),
+      values: Object.fromEntries(
+        bodyMeasures.map((measure) => [measure, (WHOLE[measure] as number) * scale]),
+      ),
     },
   },
 });

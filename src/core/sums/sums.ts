@@ -1,7 +1,7 @@
 import { readingFault, growthOf, recoveryOf, stretchOf } from '../cloth/handTest';
 import { recoveryVerdict, verdictSentences } from '../cloth/recoveryVerdict';
 import { classLabels, stretchClass } from '../cloth/stretchClass';
-import { workExtension, workTension, type TensionPart } from '../cloth/tensionNumbers';
+import { workExtension, workLeast, workTension, type TensionPart } from '../cloth/tensionNumbers';
 import type { Explained } from '../explain/explained';
 import { createLedger, leaf, type Ledger } from '../explain/ledger';
 import { lengthMm, numberOf } from '../facts/spec';
@@ -200,14 +200,7 @@ const layers: Sum = {
       parts,
       leaf('the outer layer at its own limit', 1, 'ratio', 'D'),
     );
-    const least = book.work('least', {
-      label: 'the crude rule: as the least stretchy layer',
-      unit: 'share',
-      mark: 'T',
-      formula: `min(${parts.map((_, at) => `S${at + 1}`).join(', ')})`,
-      terms: Object.fromEntries(parts.map((part, at) => [`S${at + 1}`, part.S])),
-      by: (v) => Math.min(...Object.values(v)),
-    });
+    const least = workLeast(book, 'least', parts);
     return {
       ok: true,
       numbers: book.numbers,

@@ -13,10 +13,11 @@ import type { StoredRecord } from '@/core/facts/records';
 import { catalogue } from '@/core/garments/catalogue';
 import type { Verdict } from '@/core/plan/becoming';
 import type { Choice } from '@/core/views/pageViews';
-import { RequestRefused, request } from '@/features/records/api';
+import { RequestRefused } from '@/features/records/api';
 import { PickField } from '@/ui/PickField';
 import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
+import { fetchBecomings } from './useBecomings';
 import { Answer, marginText } from './VerdictText';
 
 const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), { ssr: false });
@@ -46,12 +47,8 @@ export function ComparePage({ cloths, wearers }: Props) {
   const asked = ids.join(' ');
   useEffect(() => {
     let left = false;
-    const query = wearerId ? `?wearer=${encodeURIComponent(wearerId)}` : '';
     const look = async (id: string) => {
-      const found = await request<readonly { kind: KindId; verdict: Verdict }[]>(
-        'GET',
-        `/api/becoming/cloth/${id}${query}`,
-      );
+      const found = await fetchBecomings(id, wearerId);
       if (!left) {
         setAnswers((before) => ({
           ...before,

@@ -43,7 +43,7 @@ export function Layers({ cloth }: { cloth: ClothPlan }) {
         .{' '}
         {cloth.least && (
           <span className="soft">
-            The crude rule says <ExplainedNumber id={cloth.least} />, as the least stretchy layer: always more
+            The crude rule says <ExplainedNumber id={cloth.least} />, as the least stretchy layer: never less
             than layers really give, because their pulls add.
           </span>
         )}

@@ -15,6 +15,12 @@ export interface Become {
 /** Changes of the cloth are gathered this long before it is asked again, ms. */
 const SETTLE_MS = 150;
 
+/** What a cloth can become, best first; for anybody where no wearer is named. */
+export function fetchBecomings(clothId: string, wearerId: string): Promise<readonly Become[]> {
+  const query = wearerId ? `?wearer=${encodeURIComponent(wearerId)}` : '';
+  return request('GET', `/api/becoming/cloth/${clothId}${query}`);
+}
+
 /** What a cloth can become for somebody, best first; asked again when the cloth changes. */
 export function useBecomings(
   clothId: string,
@@ -29,8 +35,7 @@ export function useBecomings(
     const look = async () => {
       try {
         await flush();
-        const query = wearerId ? `?wearer=${encodeURIComponent(wearerId)}` : '';
-        const next = await request<readonly Become[]>('GET', `/api/becoming/cloth/${clothId}${query}`);
+        const next = await fetchBecomings(clothId, wearerId);
         if (left) return;
         setFound(next);
         setTrouble(undefined);
