@@ -37,7 +37,7 @@ export function badValuesFor(spec: LeafSpec): readonly BadValue[] {
         { name: 'out of range, low', value: spec.min - 1 },
         { name: 'out of range, high', value: spec.max + 1 },
         { name: 'far out of range', value: 1e300 },
-        { name: 'negative', value: -5 },
+        { name: 'negative', value: -1e6 },
         { name: 'empty', value: '' },
         { name: 'text', value: 'banana' },
         { name: 'emoji', value: '🧵' },
@@ -64,7 +64,7 @@ export function badValuesFor(spec: LeafSpec): readonly BadValue[] {
         ...common,
         { name: 'empty', value: '' },
         { name: 'text', value: 'not one of them' },
-        { name: 'a negative number', value: -5 },
+        { name: 'a negative number', value: -1e6 },
         { name: 'emoji', value: '🧵' },
         { name: 'ten megabytes', value: huge },
         ...(spec.kind === 'date'

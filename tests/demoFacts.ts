@@ -11,6 +11,8 @@ export function demoFacts(): readonly (readonly [string, GarmentFacts])[] {
   const here: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
     wearer: made.wearers,
     cloth: made.cloths,
+    elastic: made.elastics,
+    finding: made.findings,
     pattern: made.patterns,
   };
   const find: FindFacts = (kind, id) => here[kind]?.[id] as never;

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { flatLyingBand, foldEdge, foldEdgeSlack, cutWidth, FIXED_MM } from '@/core/bands/neckband';
-import { EIGHTHS_FROM_MM, inFrontOfShoulder, markCount } from '@/core/bands/marks';
+import { EIGHTHS_FROM_MM, markCount, quarterInFront } from '@/core/bands/marks';
 import { ringOfPieces } from '@/core/bands/seamline';
 import { stackStretch, transferExtension } from '@/core/cloth/layers';
 import { tensionAt } from '@/core/cloth/pullCurve';
@@ -187,7 +187,7 @@ const rows: readonly Row[] = [
   {
     name: 'quarter point',
     mark: 'D',
-    check: () => near(inFrontOfShoulder(38 / 4, 38, 7.9), 38 / 4 - 7.9, 12),
+    check: () => near(quarterInFront(38, 7.9), 38 / 4 - 7.9, 12),
   },
   {
     name: 'eighths',

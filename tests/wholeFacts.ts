@@ -1,4 +1,4 @@
-import { garmentRefFields } from '@/core/facts/garment';
+import { edgeRefFields, garmentRefFields } from '@/core/facts/garment';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
 import { recordSpecs } from '@/core/facts/records';
 import { isOptional, type LeafSpec, type Spec } from '@/core/facts/spec';
@@ -6,7 +6,17 @@ import { isOptional, type LeafSpec, type Spec } from '@/core/facts/spec';
 /** Facts with every field filled in, optional ones too, each map with one entry called `entry`. */
 export function wholeFacts<K extends RecordKind>(kind: K): FactsByKind[K] {
   const facts = fill(recordSpecs[kind]) as Record<string, unknown>;
-  if (kind === 'garment') for (const key of garmentRefFields) delete facts[key];
+  if (kind === 'garment') {
+    for (const key of garmentRefFields) delete facts[key];
+    const { entry } = facts.edges as Record<string, Record<string, unknown>>;
+    for (const key of edgeRefFields) delete entry?.[key];
+  }
+  if (kind === 'elastic') {
+    facts.tests = {
+      entry: { testedOn: '2026-01-01', restMm: 100, pulledMm: 150, releasedMm: 101 },
+    };
+    facts.sewn = { entry: { sewnOn: '2026-01-01', beforeMm: 100, afterMm: 104 } };
+  }
   if (kind === 'cloth') {
     facts.tests = {
       entry: {

@@ -2,7 +2,8 @@ import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, like, or, sql } from 'drizzle-orm';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import type { Database } from './database';
-import { cloths, garments, ownKinds, patterns, wearers } from './schema';
+import { edgeRefFields, edgeRefs } from '@/core/facts/garment';
+import { cloths, elastics, findings, garments, ownKinds, patterns, wearers } from './schema';
 
 /** A record as stored, with when it was last written and whether it is removed. */
 export interface Stored<K extends RecordKind = RecordKind> extends StoredRecord<K> {
@@ -16,6 +17,8 @@ export type Querier = Pick<Database, 'select' | 'insert' | 'update'>;
 export const tables = {
   wearer: wearers,
   cloth: cloths,
+  elastic: elastics,
+  finding: findings,
   pattern: patterns,
   ownKind: ownKinds,
   garment: garments,
@@ -87,6 +90,8 @@ export function countUses(db: Querier, kind: Exclude<RecordKind, 'garment'>, id:
   const uses = {
     wearer: eq(garments.wearerId, id),
     cloth: or(eq(garments.outerClothId, id), eq(garments.bandClothId, id), eq(garments.liningClothId, id)),
+    elastic: namedByEdge('elastic', id),
+    finding: namedByEdge('finding', id),
     pattern: eq(garments.patternId, id),
     ownKind: eq(garments.ownKindId, id),
   }[kind];
@@ -96,6 +101,30 @@ export function countUses(db: Querier, kind: Exclude<RecordKind, 'garment'>, id:
     .where(and(isNull(garments.removedAt), uses))
     .get();
   return (row?.uses ?? 0) + (kind === 'cloth' ? countStacks(db, id) : 0);
+}
+
+/** Whether an edge of a garment names this elastic or finding. */
+function namedByEdge(kind: 'elastic' | 'finding', id: string) {
+  const named = edgeRefFields
+    .filter((field) => edgeRefs[field] === kind)
+    .map((field) => sql`json_extract(edge.value, ${`$.${field}`}) = ${id}`);
+  return sql`exists (select 1 from json_each(${garments.facts}, '$.edges') as edge where ${sql.join(named, sql` or `)})`;
+}
+
+/** Garments that are not removed and name one of these elastics or findings at an edge. */
+export function garmentsWithEdge(
+  db: Querier,
+  kind: 'elastic' | 'finding',
+  ids: readonly string[],
+): readonly Stored<'garment'>[] {
+  if (ids.length === 0) return [];
+  return db
+    .select(stored(garments))
+    .from(garments)
+    .where(and(isNull(garments.removedAt), or(...ids.map((id) => namedByEdge(kind, id)))))
+    .orderBy(asc(garments.createdAt), asc(garments.id))
+    .all()
+    .map((row) => toStored('garment', row));
 }
 
 function countStacks(db: Querier, clothId: string): number {

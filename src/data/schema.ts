@@ -27,6 +27,14 @@ export const patterns = sqliteTable('patterns', recordColumns(), (table) => [
   index('patterns_name').on(table.name),
 ]);
 
+export const elastics = sqliteTable('elastics', recordColumns(), (table) => [
+  index('elastics_name').on(table.name),
+]);
+
+export const findings = sqliteTable('findings', recordColumns(), (table) => [
+  index('findings_name').on(table.name),
+]);
+
 export const ownKinds = sqliteTable('own_kinds', recordColumns(), (table) => [
   index('own_kinds_name').on(table.name),
 ]);
@@ -97,7 +105,9 @@ export const commandOps = sqliteTable(
       .notNull()
       .references(() => commands.id),
     op: text('op', { enum: ['create', 'set', 'remove', 'restore'] }).notNull(),
-    kind: text('kind', { enum: ['wearer', 'cloth', 'pattern', 'ownKind', 'garment'] }).notNull(),
+    kind: text('kind', {
+      enum: ['wearer', 'cloth', 'elastic', 'finding', 'pattern', 'ownKind', 'garment'],
+    }).notNull(),
     recordId: text('record_id').notNull(),
     /** The record's revision after this. */
     revision: integer('revision').notNull(),

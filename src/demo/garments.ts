@@ -1,5 +1,6 @@
 import { newGarment, newTee, type Garment } from '@/core/facts/garment';
 import { before } from './before';
+import { demoEdgeGarments, pieces } from './edgeGarments';
 import type { Household } from './household';
 
 /** Garments at every stage: one finished with notes, and some that cannot work as planned and say why. */
@@ -35,7 +36,7 @@ export function demoGarments(today: string): Household['garments'] {
         { cutOn: before(today, daysAgo), ...(lengthMm ? { lengthMm } : {}), ...(widthMm ? { widthMm } : {}) },
       ]),
     );
-  const pieces = { front: [], back: [], 'sleeve-left': [], 'sleeve-right': [] } as const;
+  const frontToBack = { front: [], back: [], 'sleeve-left': [], 'sleeve-right': [] } as const;
   const small: Partial<Garment['pattern']> = {
     neckline: neck(220, 155),
     shoulderMm: 84,
@@ -65,7 +66,7 @@ export function demoGarments(today: string): Household['garments'] {
         outerClothId: 'heron-jersey',
         bandClothId: 'marsh-rib',
         agreed,
-        cuts: cut({ ...pieces, neckband: [331, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
+        cuts: cut({ ...frontToBack, neckband: [331, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
         sewn: done(firstSteps, 2),
         stepNotes: {
           sleeves: { text: 'Left sleeve seam waved a little: put the differential to one point five.' },
@@ -93,7 +94,7 @@ export function demoGarments(today: string): Household['garments'] {
         outerClothId: 'heron-jersey',
         bandClothId: 'heron-jersey',
         agreed,
-        cuts: cut({ ...pieces, neckband: [455, 52], 'stay-left': [118], 'stay-right': [118] }, 9),
+        cuts: cut({ ...frontToBack, neckband: [455, 52], 'stay-left': [118], 'stay-right': [118] }, 9),
         sewn: done(allSteps, 3),
       },
       { neckline: neck(330, 190), shoulderMm: 118, finished: { bust: 970, hip: 1030 } },
@@ -156,7 +157,7 @@ export function demoGarments(today: string): Household['garments'] {
         outerClothId: 'heron-jersey',
         bandClothId: 'pike-sport',
         agreed,
-        cuts: cut({ ...pieces, neckband: [350, 42], 'stay-left': [82], 'stay-right': [82] }, 60),
+        cuts: cut({ ...frontToBack, neckband: [350, 42], 'stay-left': [82], 'stay-right': [82] }, 60),
         sewn: done(allSteps, 55),
         fittings: {
           first: {
@@ -176,6 +177,11 @@ export function demoGarments(today: string): Household['garments'] {
       outerClothId: 'loon-swim',
       liningClothId: 'minnow-lining',
       patternId: 'otter-top',
+      edges: {
+        neckline: { elasticId: 'cove-swim', measured: pieces(645, 270) },
+        armhole: { elasticId: 'cove-swim', measured: pieces(430, 200) },
+        'lower-edge': { elasticId: 'cove-swim' },
+      },
     },
     'otter-bottoms': {
       ...newGarment('Otter swim bottoms', 'briefs'),
@@ -185,12 +191,23 @@ export function demoGarments(today: string): Household['garments'] {
       patternId: 'otter-bottoms',
       likeId: 'heirloom',
       fit: { hip: { school: 'transfer' } },
+      edges: {
+        waist: { elasticId: 'cove-swim' },
+        leg: { elasticId: 'cove-swim', school: 'parts', sections: { front: 205, back: 262, gusset: 84 } },
+      },
     },
     regatta: {
       ...newGarment('Regatta one-piece', 'shelf-bra-top'),
       wearerId: 'tansy',
       outerClothId: 'loon-swim',
       liningClothId: 'minnow-lining',
+      pattern: { ...newGarment('', 'shelf-bra-top').pattern, neckline: neck(430, 390) },
+      edges: {
+        neckline: { elasticId: 'cove-swim' },
+        armhole: { elasticId: 'cove-swim', measured: pieces(420, 190) },
+        'shelf-hem': { elasticId: 'sound-swim' },
+        leg: { elasticId: 'cove-swim' },
+      },
     },
     tightrope: {
       ...newGarment('Tightrope leggings', 'leggings'),
@@ -204,6 +221,7 @@ export function demoGarments(today: string): Household['garments'] {
       outerClothId: 'loon-swim',
       bandClothId: 'loon-swim',
       agreed: { fit: true },
+      edges: { waist: { elasticId: 'quay-knitted' } },
     },
     ringmaster: {
       ...newGarment('Ringmaster sweatshirt', 'raglan'),
@@ -217,6 +235,8 @@ export function demoGarments(today: string): Household['garments'] {
       ...newGarment('Anchor boxer briefs', 'boxer-briefs'),
       wearerId: 'bram',
       outerClothId: 'pike-sport',
+      edges: { waist: { elasticId: 'shore-waist' } },
     },
+    ...demoEdgeGarments(today),
   };
 }

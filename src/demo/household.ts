@@ -1,8 +1,11 @@
 import type { Cloth } from '@/core/facts/cloth';
+import type { Elastic } from '@/core/facts/elastic';
+import type { Finding } from '@/core/facts/finding';
 import type { Garment } from '@/core/facts/garment';
 import type { Pattern } from '@/core/facts/pattern';
 import type { Wearer } from '@/core/facts/wearer';
 import { demoCloths } from './cloths';
+import { demoElastics, demoFindings } from './elastics';
 import { demoGarments } from './garments';
 import { demoPatterns } from './patterns';
 import { demoWearers } from './wearers';
@@ -11,6 +14,8 @@ import { demoWearers } from './wearers';
 export interface Household {
   readonly wearers: Readonly<Record<string, Wearer>>;
   readonly cloths: Readonly<Record<string, Cloth>>;
+  readonly elastics: Readonly<Record<string, Elastic>>;
+  readonly findings: Readonly<Record<string, Finding>>;
   readonly patterns: Readonly<Record<string, Pattern>>;
   readonly garments: Readonly<Record<string, Garment>>;
 }
@@ -18,6 +23,8 @@ export interface Household {
 export const household = (today: string): Household => ({
   wearers: demoWearers(today),
   cloths: demoCloths(today),
+  elastics: demoElastics(today),
+  findings: demoFindings(),
   patterns: demoPatterns(),
   garments: demoGarments(today),
 });

@@ -37,7 +37,9 @@ export function demoPatterns(): Household['patterns'] {
         '5': [970, 920, 860, 410],
         '6': [1020, 965, 910, 415],
       }),
-      printed: { lower: { label: 'Elastic at the lower edge', mm: 700 } },
+      printed: {
+        lower: { label: 'Elastic at the lower edge, size 5', mm: 700, edge: 'lower-edge', sizeId: 'size-5' },
+      },
       unclear: 'It says to stretch slightly at the armholes, not by how much.',
       sizing: 'Drafted reversible: loose when made with an ordinary lining.',
     },
@@ -65,7 +67,9 @@ export function demoPatterns(): Household['patterns'] {
         L: [710, 850, 510, 338, 205, 745],
         XL: [770, 910, 545, 360, 216, 750],
       }),
-      printed: { waist: { label: 'Elastic in the waistband, size M', mm: 640 } },
+      printed: {
+        waist: { label: 'Elastic in the waistband, size M', mm: 640, edge: 'waist', sizeId: 'size-3' },
+      },
       next: 'Cut the leg two fingers longer.',
     },
   };

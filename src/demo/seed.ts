@@ -16,6 +16,8 @@ const create = <K extends RecordKind>(kind: K, records: Readonly<Record<string, 
 const ops = [
   ...create('wearer', made.wearers),
   ...create('cloth', made.cloths),
+  ...create('elastic', made.elastics),
+  ...create('finding', made.findings),
   ...create('pattern', made.patterns),
 ];
 const garments = create('garment', made.garments);

@@ -81,6 +81,8 @@ export function demoWearers(today: string): Household['wearers'] {
           thigh: 610,
           legTop: 630,
           biceps: 300,
+          wrist: 165,
+          neck: 345,
           head: 560,
           hand: 215,
           backLength: 415,

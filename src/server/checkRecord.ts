@@ -1,7 +1,7 @@
 import 'server-only';
 import type Joi from 'joi';
 import type { Fault } from '@/core/facts/faults';
-import { garmentRefFields, garmentRefs } from '@/core/facts/garment';
+import { edgeRefsOf, garmentRefFields, garmentRefs } from '@/core/facts/garment';
 import { stackFault } from '@/core/cloth/resolveStack';
 import {
   recordKinds,
@@ -29,17 +29,19 @@ export const checkRecord: Check = (kind, facts, db, id) => {
   return kind === 'garment' ? missingRefs(db, facts as FactsByKind['garment']) : [];
 };
 
-/** A garment names only records that are here. */
-const missingRefs = (db: Querier, garment: FactsByKind['garment']): Fault[] =>
-  garmentRefFields.flatMap((field): Fault[] => {
-    const kind = garmentRefs[field];
-    const named = garment[field];
-    if (named === undefined) return [];
-    const found = findRecord(db, kind, named);
+/** A garment and its edges name only records that are here. */
+function missingRefs(db: Querier, garment: FactsByKind['garment']): Fault[] {
+  const own = garmentRefFields.flatMap((field) => {
+    const id = garment[field];
+    return id === undefined ? [] : [{ path: field as string, kind: garmentRefs[field] as RecordKind, id }];
+  });
+  return [...own, ...edgeRefsOf(garment)].flatMap(({ path, kind, id }): Fault[] => {
+    const found = findRecord(db, kind, id);
     if (found && !found.removed) return [];
     const sentence = `That ${recordNames[kind]} is no longer here: choose another from the list.`;
-    return [{ code: 'rule', path: field, sentence }];
+    return [{ code: 'rule', path, sentence }];
   });
+}
 
 function stackFaults(db: Querier, id: string, cloth: FactsByKind['cloth']): Fault[] {
   const fault = stackFault(id, cloth, (layerId) => {

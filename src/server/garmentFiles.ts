@@ -3,7 +3,13 @@ import { randomUUID } from 'node:crypto';
 import { applyChanges } from '@/core/facts/change';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
 import type { Cloth } from '@/core/facts/cloth';
-import { garmentRefFields, garmentRefs, type Garment, type GarmentRef } from '@/core/facts/garment';
+import {
+  edgeRefsOf,
+  garmentRefFields,
+  garmentRefs,
+  type Garment,
+  type GarmentRef,
+} from '@/core/facts/garment';
 import {
   MAX_GARMENT_FILE_BYTES,
   garmentFileSpec,
@@ -84,8 +90,16 @@ export function importOps(
       return [field, id];
     }),
   ) as Readonly<Record<GarmentRef, string | undefined>>;
+  const edgeIds = edgeRefsOf(garment).map(({ path, kind, id }) => ({
+    path,
+    value:
+      (kind === 'elastic'
+        ? place('elastic', id, file.elastics?.[id])
+        : place('finding', id, file.findings?.[id])) ?? null,
+  }));
   const garmentId = newId();
-  ops.push({ op: 'create', kind: 'garment', id: garmentId, facts: linked(garment, ids) });
+  const facts = applyChanges(linked(garment, ids), edgeIds);
+  ops.push({ op: 'create', kind: 'garment', id: garmentId, facts });
   return { ops, garmentId };
 }
 

@@ -193,6 +193,8 @@ const PLACES: readonly JumpTarget[] = [
   { href: '/garments/new', label: 'New garment', what: 'place' },
   { href: '/cloth', label: 'Cloth', what: 'place' },
   { href: '/cloth/compare', label: 'Compare cloths', what: 'place' },
+  { href: '/elastics', label: 'Elastics & findings', what: 'place' },
+  { href: '/elastics/shopping', label: 'Shopping list', what: 'place' },
   { href: '/patterns', label: 'Patterns', what: 'place' },
   { href: '/patterns/adapt', label: 'Adapt a pattern', what: 'place' },
   { href: '/wearers', label: 'Wearers', what: 'place' },
@@ -206,7 +208,7 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
   const lower = query.toLowerCase();
   const places = PLACES.filter(({ label }) => label.toLowerCase().includes(lower));
   if (query === '') return places;
-  const find = (kind: 'garment' | 'cloth' | 'wearer' | 'pattern', path: string): JumpTarget[] =>
+  const find = (kind: Exclude<RecordKind, 'ownKind'>, path: string): JumpTarget[] =>
     listRecords(db, kind, { limit: MAX_JUMPS, query }).map(({ id, facts }) => ({
       href: `${path}/${id}`,
       label: facts.name,
@@ -215,6 +217,8 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
   return [
     ...find('garment', '/garments'),
     ...find('cloth', '/cloth'),
+    ...find('elastic', '/elastics'),
+    ...find('finding', '/elastics/findings'),
     ...find('pattern', '/patterns'),
     ...find('wearer', '/wearers'),
     ...places,

@@ -1,6 +1,6 @@
 import { Bezier } from 'bezier-js';
 import fc from 'fast-check';
-import { alongBand, fromCentrePoint, inFrontOfShoulder, markCount } from './marks';
+import { bandOfCurve, fromCentrePoint, markCount, onBand, pastSeam, quarterInFront } from './marks';
 import {
   FIXED_MM,
   cutWidth,
@@ -172,39 +172,52 @@ describe('remedies for an empty window', () => {
 });
 
 describe('marks', () => {
-  test('four or eight, by the neck; halves by choice (handbook 10, T: always a multiple of four)', () => {
+  test('four, eight or sixteen, by the edge; halves by choice (handbook 10, T: always a multiple of four)', () => {
     expect([
       markCount('auto', 380),
       markCount('auto', 450),
+      markCount('auto', 1300),
+      markCount('curve', 380),
       markCount('halves', 380),
       markCount('quarters', 500),
       markCount('eighths', 300),
-    ]).toEqual([4, 8, 2, 4, 8]);
+      markCount('sixteenths', 300),
+    ]).toEqual([4, 8, 16, 4, 2, 4, 8, 16]);
   });
   test('the quarter lies N/4 − back half in front of the shoulder (handbook 10, D)', () => {
-    expect(inFrontOfShoulder(95, 380, 76)).toBeCloseTo(19);
-    expect(inFrontOfShoulder(285, 380, 76)).toBeCloseTo(19);
-    expect(inFrontOfShoulder(95, 380, 110)).toBeCloseTo(-15);
+    expect(quarterInFront(380, 76)).toBeCloseTo(19);
+    expect(pastSeam(95, 76, 380)).toBeCloseTo(quarterInFront(380, 76));
+    expect(quarterInFront(380, 110)).toBeCloseTo(-15);
   });
-  test('band segments sum to the band, wherever the join is', () => {
+  test('past a seam is counted the shorter way round', () => {
+    expect(pastSeam(10, 370, 380)).toBeCloseTo(20);
+    expect(pastSeam(370, 10, 380)).toBeCloseTo(-20);
+  });
+  const lengths = fc.array(
+    fc.record({
+      lengthMm: fc.double({ min: 5, max: 400, noNaN: true }),
+      ratio: fc.double({ min: 0.6, max: 1.2, noNaN: true }),
+    }),
+    { minLength: 1, maxLength: 5 },
+  );
+  test('parts sum to the band, places rise along the edge, and the end of the edge is the end of the band', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: 200, max: 900, noNaN: true }),
-        fc.double({ min: 100, max: 900, noNaN: true }),
-        fc.double({ min: 0, max: 199, noNaN: true }),
-        fc.constantFrom(2, 4, 8),
-        (N, B, join, n) => {
-          const at = Array.from({ length: n }, (_, k) => alongBand((N * k) / n, N, B, join)).sort(
-            (a, b) => a - b,
-          );
-          const gaps = at.map((x, k) =>
-            k === 0 ? x + B - (at.at(-1) as number) : x - (at[k - 1] as number),
-          );
-          return gaps.every((gap) => Math.abs(gap - B / n) < 1e-6);
-        },
-      ),
+      fc.property(lengths, fc.double({ min: 0, max: 1, noNaN: true }), (parts, share) => {
+        const edge = parts.reduce((sum, part) => sum + part.lengthMm, 0);
+        const band = parts.reduce((sum, part) => sum + part.lengthMm * part.ratio, 0);
+        const here = onBand(parts, edge * share);
+        const further = onBand(parts, Math.min(edge * share + 1, edge));
+        return Math.abs(onBand(parts, edge) - band) < 1e-6 && here <= further + 1e-9 && here <= band + 1e-6;
+      }),
       { seed: 94 },
     );
+  });
+  test('by curvature the parts of a neck sum to the flat-lying band (D)', () => {
+    const turn = (280 * Math.PI) / 180;
+    const back = bandOfCurve(76, turn / 4, 15, 0.84);
+    const front = bandOfCurve(380 - 152, turn / 2, 15, 0.84);
+    expect(2 * back + front).toBeCloseTo(flatLyingBand(380, turn, 15, 0.84), 9);
+    expect(back / 76).toBeLessThan(front / 228);
   });
   test('distance from the nearer centre point', () =>
     expect([0, 95, 190, 250].map((x) => fromCentrePoint(x, 380))).toEqual([0, 95, 0, 60]));

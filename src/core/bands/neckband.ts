@@ -21,6 +21,10 @@ export const flatLyingBand = (
   easeIn: number,
 ): number => necklineMm - easeIn * turnRad * finishedMm;
 
+/** What a mitre at a point of turn θ takes off a fold edge, both sides: 2·w·tan(θ/2), mm (D). */
+export const mitreOf = (finishedMm: number, pointRad: number): number =>
+  2 * finishedMm * Math.tan(pointRad / 2);
+
 /** Slack of the fold edge on the finished opening: B / (N − Θ·w) − 1 (D). */
 export const foldEdgeSlack = (bandMm: number, foldEdgeMm: number): number => bandMm / foldEdgeMm - 1;
 

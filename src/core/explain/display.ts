@@ -30,6 +30,8 @@ export function formatQuantity(value: number, quantity: Quantity, unit: UnitSyst
         : `${(value / 100).toFixed(1)} cm²`;
     case 'nPerM':
       return `${value < 100 ? value.toFixed(1) : Math.round(value)} N/m`;
+    case 'newton':
+      return `${value.toFixed(1)} N`;
     case 'pa':
       return value < 1000 ? `${Math.round(value)} Pa` : `${(value / 1000).toFixed(1)} kPa`;
     case 'dialMm':
@@ -51,6 +53,7 @@ export function formatExactly(value: number, quantity: Quantity, unit: UnitSyste
     case 'rad':
     case 'ratio':
     case 'nPerM':
+    case 'newton':
     case 'pa':
     case 'gram':
     case 'gsm':

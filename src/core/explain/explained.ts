@@ -17,6 +17,7 @@ export type Quantity =
   | 'gram'
   | 'nPerM'
   | 'areaMm2'
+  | 'newton'
   | 'pa';
 
 /** One input of a formula: a leaf with its own mark, or another explained number named by `of`. */

@@ -1,4 +1,5 @@
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
+import { finishIds, useIds, type Finish } from './edgeUses';
 import { kindIds, type KindId } from './kindIds';
 import {
   choice,
@@ -28,18 +29,8 @@ export const zoneChoiceSpec = record('How close', {
 export type ZoneChoice = FactsOf<typeof zoneChoiceSpec>;
 export type EaseSchool = ZoneChoice['school'];
 
-/** How an edge is finished. */
-export const finishSpec = choice('Finish', [
-  'band',
-  'binding',
-  'elastic',
-  'facing',
-  'hem',
-  'lettuce',
-  'left as it is',
-  'stay',
-]);
-export type Finish = FactsOf<typeof finishSpec>;
+export const finishSpec = choice('Finish', finishIds);
+export type { Finish };
 
 /** The neckline as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
 export const necklineSpec = record('Neckline', {
@@ -53,6 +44,10 @@ export const necklineSpec = record('Neckline', {
 });
 export type NecklineMeasured = FactsOf<typeof necklineSpec>;
 
+/** How a band and its edge are divided; `curve` puts more of the shortening where the edge turns more. */
+const markChoices = ['auto', 'halves', 'quarters', 'eighths', 'sixteenths', 'curve'] as const;
+export type MarkChoice = (typeof markChoices)[number];
+
 export const neckbandSpec = record('Neckband', {
   finishedMm: lengthMm('Finished width', 3, 150, [8, 50]),
   direction: choice('Which way it is cut', ['across', 'along']),
@@ -60,12 +55,72 @@ export const neckbandSpec = record('Neckband', {
   easeIn: numberOf('share', 'Share of the curve taken off', 0.1, 2),
   ownMm: optional(lengthMm('Length chosen', 50, 1500, [200, 800])),
   printedCutMm: optional(lengthMm('The pattern’s own band, cut length', 50, 1500, [200, 800])),
-  marks: choice('Marks', ['auto', 'halves', 'quarters', 'eighths']),
+  shape: optional(choice('Shape of the neck', ['round', 'scoop', 'boat', 'V'])),
+  pointRad: optional(numberOf('radians', 'Turn at the point of the V', 0, Math.PI * 0.9)),
+  marks: choice('Marks', markChoices),
   join: choice('Where it is joined', ['centre-back', 'left-shoulder']),
   makeUpNarrowing: flag('Cut wider to make up for narrowing'),
 });
 export type Neckband = FactsOf<typeof neckbandSpec>;
 export type BandSchool = Neckband['school'];
+
+/** An edge as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
+export const edgeMeasuredSpec = record('Edge as measured', {
+  as: choice('What was measured', ['ring', 'pieces', 'seamline']),
+  wholeMm: lengthMm('All along', 10, 4000, [100, 1800]),
+  backMm: optional(lengthMm('Of that, the back', 5, 3000, [50, 900])),
+  allowanceMm: optional(lengthMm('Seam allowance at the edge', 0, 60, [4, 25])),
+  crossings: optional(numberOf('count', 'Seams that cross it', 0, 12)),
+  crossingAllowanceMm: optional(lengthMm('Seam allowance of those seams', 0, 40, [4, 16])),
+  turnRad: optional(numberOf('radians', 'Total turn', -2 * Math.PI, 2 * Math.PI)),
+});
+export type EdgeMeasured = FactsOf<typeof edgeMeasuredSpec>;
+
+/** One round of trying an elastic on: how long it was basted, and what was pinched out (let out where negative). */
+export const roundSpec = record('Round', {
+  triedOn: date('Tried on'),
+  bastedMm: lengthMm('Ring as basted', 50, 3000, [200, 1400]),
+  pinchedMm: lengthMm('Pinched out', -400, 800),
+  note: optional(text('Note', 0, 500)),
+});
+export type Round = FactsOf<typeof roundSpec>;
+
+/** How one edge is done: what is sewn to it, of what, by whose rule, how it is joined and marked. */
+export const edgeChoiceSpec = record('Edge', {
+  use: optional(choice('How it is sewn', useIds)),
+  elasticId: optional(id('the elastic')),
+  ringId: optional(id('the rings')),
+  sliderId: optional(id('the sliders')),
+  hookId: optional(id('the hook-and-eye')),
+  cupsId: optional(id('the cups')),
+  measured: optional(edgeMeasuredSpec),
+  sections: optional(map('Lengths of its parts', lengthMm('Part of the edge', 0, 2000), 12)),
+  ratios: optional(
+    map('Ratios of its parts', numberOf('ratio', 'Elastic for each length of edge', 0.5, 1.5), 12),
+  ),
+  school: optional(id('the rule')),
+  shorter: optional(numberOf('share', 'Shorter than the edge by', -0.3, 0.6)),
+  ownMm: optional(lengthMm('Length chosen', 10, 4000)),
+  elasticOwnMm: optional(lengthMm('Length of elastic chosen', 10, 4000)),
+  elasticSchool: optional(id('the elastic’s rule')),
+  finishedMm: optional(lengthMm('Finished width', 3, 300, [6, 120])),
+  direction: optional(choice('Which way it is cut', ['across', 'along'])),
+  join: optional(choice('How the ends meet', ['butted', 'overlapped', 'seamed', 'open'])),
+  joinMm: optional(lengthMm('Overlap, or allowance of its seam', 0, 60, [4, 25])),
+  tailMm: optional(lengthMm('Tail at each end', 0, 300, [10, 60])),
+  drawnAllowanceMm: optional(lengthMm('Allowance drawn on the pattern here', 0, 60, [3, 25])),
+  marks: optional(choice('Marks', markChoices)),
+  parts: optional(numberOf('count', 'Cut in this many parts', 1, 8)),
+  rippleShare: optional(numberOf('share', 'Stretched while it is overcast', 0, 2)),
+  gatheredFromMm: optional(lengthMm('Edge before gathering', 20, 6000)),
+  gatheredAt: optional(choice('Where it is gathered', ['evenly', 'under each bust'])),
+  frontRingsMm: optional(lengthMm('Front, ring to ring', 20, 1500)),
+  backRingsMm: optional(lengthMm('Back, ring to ring', 20, 1500)),
+  adjustMm: optional(lengthMm('Room to adjust', 0, 300, [50, 150])),
+  lengthwise: optional(numberOf('share', 'Stretches lengthwise once worn', 0, 0.6)),
+  rounds: optional(map('Rounds of trying on', roundSpec, 30)),
+});
+export type EdgeChoice = FactsOf<typeof edgeChoiceSpec>;
 
 /** How one zone, or the neckline, came out. */
 export const outcomeSpec = choice('Outcome', [
@@ -109,6 +164,7 @@ export const garmentSpec = record('Garment', {
   fit: map('Fit', zoneChoiceSpec, 40),
   closures: optional(map('Openings with a closure', flag('Has a closure'), 20)),
   finishes: optional(map('Edges finished otherwise', record('Edge', { finish: finishSpec }), 40)),
+  edges: optional(map('Edges', edgeChoiceSpec, 40)),
   pattern: record('Pattern', {
     neckline: necklineSpec,
     shoulderMm: optional(lengthMm('Shoulder seam', 20, 300, [50, 180])),
@@ -200,3 +256,31 @@ export const garmentRefs = {
 } as const;
 export type GarmentRef = keyof typeof garmentRefs;
 export const garmentRefFields = Object.keys(garmentRefs) as readonly GarmentRef[];
+
+/** The records an edge names, by the field that names them. */
+export const edgeRefs = {
+  elasticId: 'elastic',
+  ringId: 'finding',
+  sliderId: 'finding',
+  hookId: 'finding',
+  cupsId: 'finding',
+} as const;
+export type EdgeRef = keyof typeof edgeRefs;
+export const edgeRefFields = Object.keys(edgeRefs) as readonly EdgeRef[];
+
+/** Every record the garment's edges name, with the path of the field that names it. */
+export const edgeRefsOf = ({
+  edges = {},
+}: Pick<Garment, 'edges'>): readonly {
+  readonly path: string;
+  readonly kind: (typeof edgeRefs)[EdgeRef];
+  readonly id: string;
+}[] =>
+  Object.entries(edges).flatMap(([edgeId, edge]) =>
+    edgeRefFields.flatMap((field) => {
+      const named = edge[field];
+      return named === undefined
+        ? []
+        : [{ path: `edges.${edgeId}.${field}`, kind: edgeRefs[field], id: named }];
+    }),
+  );

@@ -1,5 +1,17 @@
 import { kindIds } from './kindIds';
-import { choice, date, flag, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import {
+  choice,
+  date,
+  flag,
+  id,
+  lengthMm,
+  map,
+  numberOf,
+  optional,
+  record,
+  text,
+  type FactsOf,
+} from './spec';
 import { bodyFields } from './wearer';
 
 /** One row of a pattern's size table; `order` keeps the sizes from small to large. */
@@ -40,6 +52,8 @@ export const patternSpec = record('Pattern', {
     record('Printed length', {
       label: text('Band or elastic', 1, 60),
       mm: lengthMm('Length', 5, 3000),
+      edge: optional(id('the edge it is for')),
+      sizeId: optional(id('the size it is for')),
     }),
     60,
   ),

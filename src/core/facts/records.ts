@@ -1,4 +1,6 @@
 import { clothSpec, type Cloth } from './cloth';
+import { elasticSpec, type Elastic } from './elastic';
+import { findingSpec, type Finding } from './finding';
 import { garmentSpec, type Garment } from './garment';
 import { ownKindSpec, type OwnKind } from './ownKind';
 import { patternSpec, type Pattern } from './pattern';
@@ -8,6 +10,8 @@ import { wearerSpec, type Wearer } from './wearer';
 export const recordSpecs = {
   wearer: wearerSpec,
   cloth: clothSpec,
+  elastic: elasticSpec,
+  finding: findingSpec,
   pattern: patternSpec,
   ownKind: ownKindSpec,
   garment: garmentSpec,
@@ -19,6 +23,8 @@ export const recordKinds = Object.keys(recordSpecs) as readonly RecordKind[];
 export interface FactsByKind {
   readonly wearer: Wearer;
   readonly cloth: Cloth;
+  readonly elastic: Elastic;
+  readonly finding: Finding;
   readonly pattern: Pattern;
   readonly ownKind: OwnKind;
   readonly garment: Garment;
@@ -28,6 +34,8 @@ export interface FactsByKind {
 export const recordNames: Readonly<Record<RecordKind, string>> = {
   wearer: 'wearer',
   cloth: 'cloth',
+  elastic: 'elastic',
+  finding: 'finding',
   pattern: 'pattern',
   ownKind: 'own garment',
   garment: 'garment',

@@ -53,6 +53,14 @@ export type Usual = FactsOf<typeof usualSpec>;
 
 export const usualKey = (kind: string, zone: string): string => `${kind}-${zone}`.slice(0, 40);
 
+/** How long this person likes the elastic or band of one edge of one kind of garment, under what it lies on. */
+export const usualLengthSpec = record('Usual length', {
+  kind: id('the kind of garment'),
+  edge: id('the edge'),
+  of: choice('A share of', ['body', 'edge']),
+  shorter: numberOf('share', 'Shorter by', -0.3, 0.6),
+});
+
 /** A garment that already fits, measured flat and doubled; its ease is one more school. */
 export const fittingGarmentSpec = record('Garment that fits', {
   name: text('What it is', 1, 60),
@@ -70,6 +78,7 @@ export const wearerSpec = record('Wearer', {
   notes: optional(text('Notes', 0, 2000)),
   measurements: map('Measurements', measurementSetSpec, 200),
   usual: optional(map('Usual closeness', usualSpec, 200)),
+  usualLengths: optional(map('Usual lengths of bands and elastics', usualLengthSpec, 200)),
   fits: optional(map('Garments that fit', fittingGarmentSpec, 40)),
 });
 export type Wearer = FactsOf<typeof wearerSpec>;

@@ -1,5 +1,7 @@
 import { clothSpec, type Cloth } from '../facts/cloth';
+import { elasticSpec } from '../facts/elastic';
 import { findFaults, type Fault } from '../facts/faults';
+import { findingSpec } from '../facts/finding';
 import { garmentSpec } from '../facts/garment';
 import { ownKindSpec } from '../facts/ownKind';
 import { patternSpec } from '../facts/pattern';
@@ -23,6 +25,8 @@ export const garmentFileSpec = record('Garment file', {
   layerCloths: optional(map('Cloths of the stacks', clothSpec, 60)),
   pattern: optional(patternSpec),
   ownKind: optional(ownKindSpec),
+  elastics: optional(map('Elastics', elasticSpec, 200)),
+  findings: optional(map('Findings', findingSpec, 200)),
 });
 export type GarmentFile = FactsOf<typeof garmentFileSpec>;
 
@@ -47,12 +51,18 @@ export function readGarmentFile(text: string): ReadGarmentFile {
   const faults = findFaults(garmentFileSpec, value);
   if (faults.length > 0) return { ok: false, faults };
   const file = value as GarmentFile;
-  const rules = clothsOf(file).flatMap(([path, cloth]) =>
-    ruleFaults('cloth', cloth).map((fault) => ({ ...fault, path: `${path}.${fault.path}` })),
-  );
+  const rules = [
+    ...clothsOf(file).flatMap(([path, cloth]) => under(path, ruleFaults('cloth', cloth))),
+    ...Object.entries(file.elastics ?? {}).flatMap(([id, elastic]) =>
+      under(`elastics.${id}`, ruleFaults('elastic', elastic)),
+    ),
+  ];
   if (rules.length > 0) return { ok: false, faults: rules };
   return { ok: true, file, facts: factsOf(file) };
 }
+
+const under = (path: string, faults: readonly Fault[]): Fault[] =>
+  faults.map((fault) => ({ ...fault, path: `${path}.${fault.path}` }));
 
 /** Every cloth in a file, with its path. */
 const clothsOf = ({
@@ -76,11 +86,12 @@ export function writeGarmentFile(
   facts: GarmentFacts,
   { withMeasurements }: { withMeasurements: boolean },
 ): GarmentFile {
-  const { wearer } = facts;
+  const { takenMm: _taken, ...own } = facts;
+  const { wearer } = own;
   return {
     format: 'idle-stretch-garment',
     version: '1',
-    ...facts,
+    ...own,
     ...(wearer && !withMeasurements ? { wearer: withoutBody(wearer) } : {}),
   };
 }

@@ -1,11 +1,13 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  aroundNeck,
   bustZone,
   clothNeeds,
   drawnSleeveOpening,
   edge,
   handNeed,
   headNeed,
+  hemEdge,
   hemOpening,
   hipZone,
   neckOpening,
@@ -14,6 +16,7 @@ import {
   seam,
   shoulderSeam,
   sideSeam,
+  sleeveHemEdge,
 } from './parts';
 
 /** A tee or tee dress with a neckline bound in one layer of rib. */
@@ -40,9 +43,9 @@ export const boundTee: GarmentKind = {
     piece('rib', 'Rib strip, longer than needed', [], { cloth: 'band' }),
   ],
   edges: [
-    edge('neckline', 'Neckline', 'binding'),
-    edge('sleeve-hem', 'Sleeve hems', 'hem'),
-    edge('hem', 'Hem', 'hem', 'hip'),
+    edge('neckline', 'Neckline', 'binding', { use: 'flat-binding', piece: 'rib', ...aroundNeck }),
+    sleeveHemEdge,
+    hemEdge('hip'),
   ],
   seams: [
     shoulderSeam,

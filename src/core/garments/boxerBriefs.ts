@@ -1,5 +1,17 @@
 import type { GarmentKind } from './garmentKind';
-import { clothNeeds, edge, hipZone, legOpening, need, piece, seam, waistOpening, waistZone } from './parts';
+import {
+  aroundBody,
+  aroundLeg,
+  clothNeeds,
+  edge,
+  hipZone,
+  legOpening,
+  need,
+  piece,
+  seam,
+  waistOpening,
+  waistZone,
+} from './parts';
 
 /** Boxer briefs with a lined pouch. */
 export const boxerBriefs: GarmentKind = {
@@ -27,7 +39,10 @@ export const boxerBriefs: GarmentKind = {
     piece('body', 'Body, on two folds', ['waist', 'hip', 'thigh'], { onFold: true }),
     piece('pouch', 'Pouch', ['pouch'], { count: 4 }),
   ],
-  edges: [edge('waist', 'Waist', 'elastic', 'waist'), edge('leg', 'Leg hems', 'hem', 'thigh')],
+  edges: [
+    edge('waist', 'Waist', 'elastic', { use: 'exposed', zone: 'waist', ...aroundBody, seams: [] }),
+    edge('leg', 'Leg hems', 'hem', { zone: 'thigh', ...aroundLeg }),
+  ],
   seams: [
     seam('pouch', 'Pouch seams', 'along', 'still'),
     seam('crotch', 'Crotch and inside leg', 'along', 'stretch'),

@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, need, pair, piece, seam, topOpening } from './parts';
+import { edge, need, oneEachSide, openBand, pair, piece, seam, topOpening } from './parts';
 
 /** A soft or wired bra, tested first. */
 export const bra: GarmentKind = {
@@ -34,11 +34,11 @@ export const bra: GarmentKind = {
     ...pair('cup-lining', 'Lining of the cup', [], 'lining'),
   ],
   edges: [
-    edge('upper-cup', 'Upper edge of the cups', 'elastic'),
-    edge('underarm', 'Underarm edge', 'elastic'),
-    edge('band', 'Lower edge of the band', 'elastic', 'band'),
-    edge('strap', 'Straps', 'elastic'),
-    edge('closure', 'Hook-and-eye', 'facing'),
+    edge('upper-cup', 'Upper edge of the cups', 'elastic', { use: 'lingerie', ...oneEachSide }),
+    edge('underarm', 'Underarm edge', 'elastic', { use: 'lingerie', ...oneEachSide }),
+    edge('band', 'Lower edge of the band', 'elastic', { use: 'lingerie', zone: 'band', ...openBand }),
+    edge('strap', 'Straps', 'elastic', { use: 'strap', body: 'strap', ...oneEachSide }),
+    edge('closure', 'Hook-and-eye', 'facing', { use: 'hook-and-eye', open: true }),
   ],
   seams: [
     seam('cup', 'Cup seams', 'along', 'still'),

@@ -1,5 +1,16 @@
 import type { GarmentKind } from './garmentKind';
-import { bustZone, edge, need, pair, piece, seam, topOpening, underbustZone } from './parts';
+import {
+  bustZone,
+  edge,
+  need,
+  oneEachSide,
+  openBand,
+  pair,
+  piece,
+  seam,
+  topOpening,
+  underbustZone,
+} from './parts';
 
 /** A lace bralette. */
 export const bralette: GarmentKind = {
@@ -33,9 +44,9 @@ export const bralette: GarmentKind = {
   ],
   edges: [
     edge('top', 'Upper lace edge', 'left as it is'),
-    edge('band', 'Band', 'elastic', 'underbust'),
-    edge('strap', 'Straps', 'elastic'),
-    edge('closure', 'Hook-and-eye', 'facing'),
+    edge('band', 'Band', 'elastic', { use: 'casing', piece: 'band-strip', zone: 'underbust', ...openBand }),
+    edge('strap', 'Straps', 'elastic', { use: 'strap', body: 'strap', ...oneEachSide }),
+    edge('closure', 'Hook-and-eye', 'facing', { use: 'hook-and-eye', open: true }),
   ],
   seams: [
     seam('cup', 'Cup seam', 'along', 'still'),

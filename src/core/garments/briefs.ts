@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, hipZone, legOpening, need, piece, seam, waistOpening } from './parts';
+import { aroundBody, edge, hipZone, legEdge, legOpening, need, piece, seam, waistOpening } from './parts';
 
 /** Briefs or swim bottoms. */
 export const briefs: GarmentKind = {
@@ -38,7 +38,10 @@ export const briefs: GarmentKind = {
     piece('back-lining', 'Back lining', [], { onFold: true, cloth: 'lining' }),
     piece('gusset', 'Gusset', [], { cloth: 'lining' }),
   ],
-  edges: [edge('waist', 'Waist', 'elastic', 'low-hip'), edge('leg', 'Leg edges', 'elastic', 'leg')],
+  edges: [
+    edge('waist', 'Waist', 'elastic', { zone: 'low-hip', ...aroundBody }),
+    edge('leg', 'Leg edges', 'elastic', { zone: 'leg', ...legEdge }),
+  ],
   seams: [
     seam('crotch', 'Crotch, with the gusset', 'across', 'still'),
     seam('side', 'Sides', 'along', 'still'),

@@ -1,6 +1,7 @@
 import type { GarmentKind } from './garmentKind';
 import {
   armholeSeam,
+  aroundArm,
   bicepsZone,
   bustZone,
   clothNeeds,
@@ -12,6 +13,7 @@ import {
   piece,
   seam,
   shoulderSeam,
+  shoulderStay,
   sideSeam,
   wristZone,
 } from './parts';
@@ -42,10 +44,30 @@ export const cardigan: GarmentKind = {
     ...pair('pocket-top', 'Pocket top', [], 'band'),
   ],
   edges: [
-    edge('front-band', 'Front edge, round the neck', 'band'),
-    edge('cuff', 'Cuffs', 'band', 'wrist'),
-    edge('hem', 'Hem', 'band'),
-    edge('shoulder', 'Shoulders', 'stay'),
+    edge('front-band', 'Front edge, round the neck', 'band', {
+      use: 'front-band',
+      piece: 'front-band',
+      open: true,
+      start: 'left hem',
+      middle: 'centre back',
+      seams: [
+        { label: 'left shoulder seam', at: 0.46 },
+        { label: 'right shoulder seam', at: 0.54 },
+      ],
+    }),
+    edge('cuff', 'Cuffs', 'band', { use: 'cuff', piece: 'cuff', zone: 'wrist', ...aroundArm }),
+    edge('hem', 'Hem', 'band', {
+      use: 'hem-band',
+      piece: 'hem-band',
+      open: true,
+      start: 'left front edge',
+      middle: 'centre back',
+      seams: [
+        { label: 'left side seam', at: 0.25 },
+        { label: 'right side seam', at: 0.75 },
+      ],
+    }),
+    shoulderStay,
   ],
   seams: [
     shoulderSeam,

@@ -1,12 +1,14 @@
 import type { GarmentKind } from './garmentKind';
 import {
   armholeSeam,
+  aroundNeck,
   bustZone,
   clothNeeds,
   drawnSleeveOpening,
   edge,
   handNeed,
   headNeed,
+  hemEdge,
   hemOpening,
   hipZone,
   neckOpening,
@@ -16,6 +18,7 @@ import {
   seam,
   shoulderSeam,
   sideSeam,
+  sleeveHemEdge,
 } from './parts';
 
 /** A pullover with a flat wide collar and a V-neck facing. */
@@ -44,11 +47,7 @@ export const collarPullover: GarmentKind = {
     piece('back-facing', 'Back facing', [], { onFold: true }),
     piece('tie', 'Tie', [], { count: 2 }),
   ],
-  edges: [
-    edge('neckline', 'V-neckline', 'facing'),
-    edge('sleeve-hem', 'Sleeve hems', 'hem'),
-    edge('hem', 'Hem', 'hem', 'hip'),
-  ],
+  edges: [edge('neckline', 'V-neckline', 'facing', aroundNeck), sleeveHemEdge, hemEdge('hip')],
   seams: [
     shoulderSeam,
     seam('collar', 'Collar and facing seam', 'round', 'stretch', 'neckline'),

@@ -1,5 +1,8 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  aroundArmhole,
+  aroundBody,
+  aroundNeck,
   bustZone,
   clothNeeds,
   drawnNeckOpening,
@@ -49,9 +52,9 @@ export const cropTop: GarmentKind = {
     piece('back-lining', 'Back lining', [], { onFold: true, cloth: 'lining' }),
   ],
   edges: [
-    edge('neckline', 'Neckline', 'elastic'),
-    edge('armhole', 'Armholes', 'elastic'),
-    edge('lower-edge', 'Lower edge', 'elastic', 'underbust'),
+    edge('neckline', 'Neckline', 'elastic', aroundNeck),
+    edge('armhole', 'Armholes', 'elastic', aroundArmhole),
+    edge('lower-edge', 'Lower edge', 'elastic', { zone: 'underbust', ...aroundBody }),
   ],
   seams: [
     shoulderSeam,

@@ -1,5 +1,17 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, hipZone, legOpening, need, pair, piece, seam, waistOpening, waistZone } from './parts';
+import {
+  aroundBody,
+  aroundLeg,
+  edge,
+  hipZone,
+  legOpening,
+  need,
+  pair,
+  piece,
+  seam,
+  waistOpening,
+  waistZone,
+} from './parts';
 
 /** Yoga trousers with a fold-over waist. */
 export const foldoverTrousers: GarmentKind = {
@@ -34,7 +46,16 @@ export const foldoverTrousers: GarmentKind = {
     ...pair('leg', 'Leg in one piece', ['hip', 'inseam']),
     piece('waistband', 'Deep waistband, folded in half', ['waist'], { cloth: 'band' }),
   ],
-  edges: [edge('waist', 'Waist', 'band', 'waist'), edge('leg-hem', 'Leg hems', 'hem')],
+  edges: [
+    edge('waist', 'Waist', 'band', {
+      use: 'waistband',
+      piece: 'waistband',
+      zone: 'waist',
+      ...aroundBody,
+      seams: [],
+    }),
+    edge('leg-hem', 'Leg hems', 'hem', aroundLeg),
+  ],
   seams: [
     seam('inseam', 'Inside legs', 'along', 'stretch'),
     seam('crotch', 'Crotch', 'along', 'stretch'),

@@ -1,3 +1,4 @@
+import type { UseId } from '../facts/edgeUses';
 import type { Finish, Garment, ZoneId } from '../facts/garment';
 import type { KindId } from '../facts/kindIds';
 import type { BodyMeasure } from '../facts/wearer';
@@ -44,12 +45,43 @@ export interface Piece {
   readonly onFold: boolean;
 }
 
-export interface Edge extends StyledPart {
+/** A part of an edge that a rule may treat by itself, with its usual share of the edge until it is measured. */
+export interface EdgeSection {
+  readonly id: string;
+  readonly label: string;
+  readonly share: number;
+}
+
+/** How an edge runs: how far it turns, where its marks are counted from, what crosses it. */
+export interface EdgeRun {
+  /** Absent: straight, a tube or a strap. */
+  readonly curve?: EdgeCurve;
+  /** One on each side of the body. */
+  readonly pair?: true;
+  /** It has two ends; else it is a ring. */
+  readonly open?: true;
+  /** Where marks are counted from, and what lies half way. */
+  readonly start?: string;
+  readonly middle?: string;
+  /** Seams that cross it, with their usual place from the start as a share of the edge. */
+  readonly seams?: readonly { readonly label: string; readonly at: number }[];
+  readonly sections?: readonly EdgeSection[];
+}
+
+export type EdgeCurve = 'neck' | 'armhole' | 'leg' | 'outer';
+
+export interface Edge extends StyledPart, EdgeRun {
   readonly id: string;
   readonly label: string;
   readonly finish: Finish;
+  /** What is sewn to it, while it is finished as its kind has it. */
+  readonly use?: UseId;
+  /** The piece that its cloth strip is, `<piece>-left` and `-right` where there are two. */
+  readonly piece?: string;
   /** The zone whose girth the edge has, where it has one. */
   readonly zone?: ZoneId;
+  /** The body it holds on, where that is not its zone's. */
+  readonly body?: BodyMeasure;
 }
 
 export interface Seam extends StyledPart {

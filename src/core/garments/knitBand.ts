@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, headNeed, neckOpening, need, seam } from './parts';
+import { edge, headNeed, neckOpening, neckbandEdge, need, seam } from './parts';
 
 /** A knit band on the neckline, sleeve or hem of a woven or knitted body. */
 export const knitBand: GarmentKind = {
@@ -10,7 +10,7 @@ export const knitBand: GarmentKind = {
   needs: [need('neck', 'how close the neckline sits', false), headNeed],
   zones: [{ id: 'neck', label: 'Neck', measure: 'neck', axis: 'around', seamEdges: 4 }],
   pieces: [],
-  edges: [edge('neckline', 'Neckline', 'band', 'neck')],
+  edges: [{ ...neckbandEdge, zone: 'neck' }],
   seams: [seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline')],
   openings: [neckOpening],
   asks: { around: 0.4, along: 0, recovery: 0.9, weightGsm: [160, 320] },

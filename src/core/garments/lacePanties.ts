@@ -1,5 +1,17 @@
 import type { GarmentKind } from './garmentKind';
-import { clothNeeds, edge, legOpening, need, pair, piece, seam, waistOpening } from './parts';
+import {
+  aroundBody,
+  clothNeeds,
+  edge,
+  legEdge,
+  legOpening,
+  need,
+  oneEachSide,
+  pair,
+  piece,
+  seam,
+  waistOpening,
+} from './parts';
 
 /** Lace panties with adjustable sides. */
 export const lacePanties: GarmentKind = {
@@ -25,9 +37,13 @@ export const lacePanties: GarmentKind = {
     piece('gusset-lining', 'Gusset, cotton', [], { cloth: 'lining' }),
   ],
   edges: [
-    edge('top', 'Top edge', 'left as it is', 'low-hip'),
-    edge('leg', 'Leg edges', 'elastic', 'leg'),
-    edge('side-strap', 'Side straps', 'elastic'),
+    edge('top', 'Top edge', 'left as it is', { zone: 'low-hip', ...aroundBody }),
+    edge('leg', 'Leg edges', 'elastic', { use: 'lingerie', zone: 'leg', ...legEdge }),
+    edge('side-strap', 'Side straps', 'elastic', {
+      use: 'side-strap',
+      body: 'lowHip',
+      ...oneEachSide,
+    }),
   ],
   seams: [
     seam('centre-back', 'Centre back', 'along', 'still'),

@@ -1,5 +1,17 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, hipZone, legOpening, need, pair, piece, seam, waistOpening, waistZone } from './parts';
+import {
+  aroundBody,
+  aroundLeg,
+  edge,
+  hipZone,
+  legOpening,
+  need,
+  pair,
+  piece,
+  seam,
+  waistOpening,
+  waistZone,
+} from './parts';
 
 const legs = ['hip', 'thigh', 'knee', 'calf', 'ankle', 'rise'];
 
@@ -44,7 +56,16 @@ export const leggings: GarmentKind = {
     ...pair('back', 'Back leg', legs),
     piece('waistband', 'Waistband', ['waist'], { cloth: 'band' }),
   ],
-  edges: [edge('waist', 'Waist', 'band', 'waist'), edge('leg-hem', 'Leg hems', 'hem', 'ankle')],
+  edges: [
+    edge('waist', 'Waist', 'band', {
+      use: 'waistband-elastic',
+      piece: 'waistband',
+      zone: 'waist',
+      ...aroundBody,
+      seams: [],
+    }),
+    edge('leg-hem', 'Leg hems', 'hem', { zone: 'ankle', ...aroundLeg }),
+  ],
   seams: [
     seam('inseam', 'Inside legs', 'along', 'stretch'),
     seam('crotch', 'Crotch', 'along', 'stretch'),

@@ -1,5 +1,7 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  aroundArm,
+  aroundBody,
   bustZone,
   clothNeeds,
   drawnSleeveOpening,
@@ -8,6 +10,7 @@ import {
   headNeed,
   hemOpening,
   neckOpening,
+  neckbandEdge,
   need,
   pair,
   piece,
@@ -33,9 +36,9 @@ export const lettuceTop: GarmentKind = {
     ...pair('sleeve', 'Short sleeve'),
   ],
   edges: [
-    edge('neckline', 'Neckline', 'band'),
-    edge('sleeve-edge', 'Sleeve edges', 'lettuce'),
-    edge('lower-edge', 'Lower edge', 'lettuce', 'bust'),
+    neckbandEdge,
+    edge('sleeve-edge', 'Sleeve edges', 'lettuce', aroundArm),
+    edge('lower-edge', 'Lower edge', 'lettuce', { zone: 'bust', ...aroundBody }),
   ],
   seams: [
     shoulderSeam,

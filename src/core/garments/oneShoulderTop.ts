@@ -1,5 +1,7 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  aroundArmhole,
+  aroundBody,
   bustZone,
   clothNeeds,
   drawnNeckOpening,
@@ -46,10 +48,32 @@ export const oneShoulderTop: GarmentKind = {
     piece('band', 'Band', ['underbust'], { cloth: 'band' }),
   ],
   edges: [
-    edge('upper-edge', 'Upper edge, armpit to shoulder', 'elastic'),
-    edge('armhole', 'Armhole', 'elastic'),
-    edge('strap', 'Extra strap', 'elastic'),
-    edge('band', 'Band', 'band', 'underbust'),
+    edge('upper-edge', 'Upper edge, armpit to shoulder', 'elastic', {
+      use: 'concealed',
+      curve: 'neck',
+      start: 'shoulder seam',
+      middle: 'half way',
+      seams: [
+        { label: 'shoulder seam', at: 0 },
+        { label: 'side seam', at: 0.5 },
+      ],
+    }),
+    edge('armhole', 'Armhole', 'elastic', {
+      use: 'concealed',
+      curve: 'armhole',
+      start: 'side seam',
+      middle: 'half way',
+      seams: aroundArmhole.seams ?? [],
+    }),
+    edge('strap', 'Extra strap', 'elastic', {
+      use: 'extra-strap',
+      piece: 'strap',
+      body: 'strap',
+      open: true,
+      start: 'front end',
+      middle: 'middle',
+    }),
+    edge('band', 'Band', 'band', { use: 'sports-band', piece: 'band', zone: 'underbust', ...aroundBody }),
   ],
   seams: [
     seam('dart', 'Bust darts', 'along', 'still'),

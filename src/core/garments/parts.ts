@@ -1,5 +1,5 @@
 import type { BodyMeasure } from '../facts/wearer';
-import type { Edge, NeededMeasure, Opening, Piece, Seam, Zone } from './garmentKind';
+import type { Edge, EdgeRun, NeededMeasure, Opening, Piece, Seam, Zone } from './garmentKind';
 
 /** Parts that many garments share, so that each garment's file says only what is its own. */
 
@@ -84,12 +84,89 @@ export const pair = (
     onFold: false,
   }));
 
-export const edge = (id: string, label: string, finish: Edge['finish'], zone?: string): Edge => ({
-  id,
-  label,
-  finish,
-  ...(zone ? { zone } : {}),
-});
+export const edge = (
+  id: string,
+  label: string,
+  finish: Edge['finish'],
+  rest: Partial<Omit<Edge, 'id' | 'label' | 'finish'>> = {},
+): Edge => ({ id, label, finish, ...rest });
+
+/** How edges run: shares are where seams usually lie until the pattern is measured (estimates, from memory). */
+const sides = [
+  { label: 'left side seam', at: 0.25 },
+  { label: 'right side seam', at: 0.75 },
+] as const;
+/** Round the body, from centre back. */
+export const aroundBody: EdgeRun = { start: 'centre back', middle: 'centre front', seams: sides };
+/** A neckline, from centre back. */
+export const aroundNeck: EdgeRun = {
+  curve: 'neck',
+  start: 'centre back',
+  middle: 'centre front',
+  seams: [
+    { label: 'left shoulder seam', at: 0.2 },
+    { label: 'right shoulder seam', at: 0.8 },
+  ],
+};
+/** The end of a sleeve, from its seam. */
+export const aroundArm: EdgeRun = {
+  pair: true,
+  start: 'underarm seam',
+  middle: 'top of the sleeve',
+  seams: [{ label: 'underarm seam', at: 0 }],
+};
+/** An armhole without a sleeve, from the side seam. */
+export const aroundArmhole: EdgeRun = {
+  pair: true,
+  curve: 'armhole',
+  start: 'side seam',
+  middle: 'half way',
+  seams: [
+    { label: 'side seam', at: 0 },
+    { label: 'shoulder seam', at: 0.48 },
+  ],
+};
+/** The end of a leg, from its inside seam. */
+export const aroundLeg: EdgeRun = {
+  pair: true,
+  start: 'inside leg seam',
+  middle: 'outside of the leg',
+  seams: [{ label: 'inside leg seam', at: 0 }],
+};
+/** The leg edge of briefs, from the gusset's front seam up the front, down the back, and under the gusset. */
+export const legEdge: EdgeRun = {
+  pair: true,
+  curve: 'leg',
+  start: 'front end of the gusset',
+  middle: 'half way',
+  seams: [
+    { label: 'front gusset seam', at: 0 },
+    { label: 'side seam', at: 0.37 },
+    { label: 'back gusset seam', at: 0.84 },
+  ],
+  sections: [
+    { id: 'front', label: 'front leg', share: 0.37 },
+    { id: 'back', label: 'back leg', share: 0.47 },
+    { id: 'gusset', label: 'gusset', share: 0.16 },
+  ],
+};
+/** A band that closes with hooks at centre back. */
+export const openBand: EdgeRun = {
+  open: true,
+  start: 'left end',
+  middle: 'centre front',
+  seams: [
+    { label: 'left side', at: 0.25 },
+    { label: 'right side', at: 0.75 },
+  ],
+};
+/** A seam or strap with two ends, one on each side. */
+export const oneEachSide: EdgeRun = { pair: true, open: true, start: 'one end', middle: 'middle' };
+
+export const neckbandEdge = edge('neckline', 'Neckline', 'band', { use: 'neckband', ...aroundNeck });
+export const sleeveHemEdge = edge('sleeve-hem', 'Sleeve hems', 'hem', aroundArm);
+export const hemEdge = (zone: string): Edge => edge('hem', 'Hem', 'hem', { zone, ...aroundBody });
+export const shoulderStay = edge('shoulder', 'Shoulders', 'stay', { use: 'stay', ...oneEachSide });
 
 export const seam = (
   id: string,

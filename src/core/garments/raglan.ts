@@ -1,5 +1,7 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  aroundArm,
+  aroundBody,
   bicepsZone,
   bustZone,
   clothNeeds,
@@ -10,6 +12,7 @@ import {
   hemOpening,
   hipZone,
   neckOpening,
+  neckbandEdge,
   need,
   pair,
   piece,
@@ -46,9 +49,9 @@ export const raglan: GarmentKind = {
     ...pair('cuff', 'Cuff', ['wrist'], 'band'),
   ],
   edges: [
-    edge('neckline', 'Neckline', 'band'),
-    edge('cuff', 'Cuffs', 'band', 'wrist'),
-    edge('hem', 'Hem', 'band', 'hip'),
+    neckbandEdge,
+    edge('cuff', 'Cuffs', 'band', { use: 'cuff', piece: 'cuff', zone: 'wrist', ...aroundArm }),
+    edge('hem', 'Hem', 'band', { use: 'hem-band', piece: 'hem-band', zone: 'hip', ...aroundBody }),
   ],
   seams: [
     seam('raglan', 'Raglan seams', 'along', 'stretch'),

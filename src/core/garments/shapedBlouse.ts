@@ -1,6 +1,8 @@
 import type { GarmentKind } from './garmentKind';
 import {
   armholeSeam,
+  aroundArm,
+  aroundNeck,
   bicepsZone,
   bustZone,
   clothNeeds,
@@ -8,6 +10,7 @@ import {
   edge,
   handNeed,
   headNeed,
+  hemEdge,
   hemOpening,
   neckOpening,
   need,
@@ -15,6 +18,7 @@ import {
   piece,
   seam,
   shoulderSeam,
+  shoulderStay,
   sideSeam,
 } from './parts';
 
@@ -45,10 +49,10 @@ export const shapedBlouse: GarmentKind = {
     piece('collar', 'Collar', [], { count: 2 }),
   ],
   edges: [
-    edge('collar', 'Collar’s edge', 'facing'),
-    edge('flounce', 'Flounces', 'facing'),
-    edge('hem', 'Hem', 'hem', 'bust'),
-    edge('shoulder', 'Shoulders', 'stay'),
+    edge('collar', 'Collar’s edge', 'facing', { ...aroundNeck, curve: 'outer' }),
+    edge('flounce', 'Flounces', 'facing', aroundArm),
+    hemEdge('bust'),
+    shoulderStay,
   ],
   seams: [
     seam('panel', 'Panel seams', 'along', 'still'),

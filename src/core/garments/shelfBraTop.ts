@@ -1,10 +1,15 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  aroundArmhole,
+  aroundBody,
+  aroundNeck,
   bustZone,
   edge,
   headNeed,
+  hemEdge,
   hemOpening,
   hipZone,
+  legEdge,
   legOpening,
   neckOpening,
   need,
@@ -69,11 +74,15 @@ export const shelfBraTop: GarmentKind = {
     piece('shelf-back', 'Shelf, back', ['underbust'], { onFold: true, cloth: 'lining' }),
   ],
   edges: [
-    edge('neckline', 'Neckline', 'elastic'),
-    edge('armhole', 'Armholes', 'elastic'),
-    edge('shelf-hem', 'Hem of the shelf', 'elastic', 'underbust'),
-    { ...edge('leg', 'Leg edges', 'elastic', 'leg'), ...swim },
-    { ...edge('hem', 'Hem', 'hem', 'hip'), ...tank },
+    edge('neckline', 'Neckline', 'elastic', aroundNeck),
+    edge('armhole', 'Armholes', 'elastic', aroundArmhole),
+    edge('shelf-hem', 'Hem of the shelf', 'elastic', {
+      use: 'shelf-bra',
+      zone: 'underbust',
+      ...aroundBody,
+    }),
+    edge('leg', 'Leg edges', 'elastic', { zone: 'leg', ...legEdge, ...swim }),
+    { ...hemEdge('hip'), ...tank },
   ],
   seams: [
     shoulderSeam,

@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, need, piece, seam, waistOpening } from './parts';
+import { aroundBody, edge, hemEdge, need, piece, seam, waistOpening } from './parts';
 
 /** A skirt or trousers with a finished stretch waistband. */
 export const stretchWaist: GarmentKind = {
@@ -25,7 +25,10 @@ export const stretchWaist: GarmentKind = {
     piece('front', 'Front panel', ['hip'], { onFold: true }),
     piece('back', 'Back panel', ['hip'], { onFold: true }),
   ],
-  edges: [edge('waist', 'Waistband', 'elastic', 'waist'), edge('hem', 'Hem', 'hem', 'hip')],
+  edges: [
+    edge('waist', 'Waistband', 'elastic', { use: 'stretch-waistband', zone: 'waist', ...aroundBody }),
+    hemEdge('hip'),
+  ],
   seams: [
     seam('side', 'Sides', 'along', 'still'),
     seam('waist', 'Elastic over the raw edge', 'round', 'stretch', 'waist-edge'),

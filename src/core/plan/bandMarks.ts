@@ -1,24 +1,46 @@
-import { alongBand, fromCentrePoint, inFrontOfShoulder, markCount } from '../bands/marks';
-import type { Explained } from '../explain/explained';
+import { fromCentrePoint, markCount, pastSeam } from '../bands/marks';
+import type { Explained, Term } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
-import type { Garment } from '../facts/garment';
-import type { Neckline } from './neckline';
-import type { BandMark, NumberId } from './types';
+import type { MarkChoice } from '../facts/garment';
+import type { BandMark, MarksPlan } from './types';
 
-export interface MarksPlan {
-  readonly marks: readonly BandMark[];
-  readonly markCount: NumberId;
-  readonly neckSegment: NumberId;
-  readonly bandSegment: NumberId;
+/** A seam that crosses an edge, by its place along it. */
+export interface CrossingSeam {
+  readonly label: string;
+  readonly at: Explained;
 }
 
-/** Marks on neckline and band, counted from centre back, with their distances from seams and centre points. */
-export function planMarks(book: Ledger, garment: Garment, neckline: Neckline, band: Explained): MarksPlan {
-  const N = neckline.seamline;
-  const division = markCount(garment.neckband.marks, N.value);
-  const count = book.given('neckband.marks', 'marks', division, 'count', 'T');
-  const segment = (id: string, label: string, length: Explained) =>
-    book.work(id, {
+/** A part of an edge and the band that goes on it. */
+export interface MarkedPart {
+  readonly edge: Explained;
+  readonly band: Explained;
+}
+
+export interface MarksInputs {
+  readonly book: Ledger;
+  /** Prefix of the ids. */
+  readonly id: string;
+  readonly edge: Explained;
+  readonly band: Explained;
+  readonly choice: MarkChoice;
+  readonly start: string;
+  readonly middle: string;
+  readonly seams: readonly CrossingSeam[];
+  /** Absent: the band is spread evenly. */
+  readonly parts?: readonly MarkedPart[] | undefined;
+  /** Where the band's join lies on the edge, where that is not its start. */
+  readonly join?: Explained | undefined;
+  /** It has two ends. */
+  readonly open?: boolean;
+}
+
+/** Marks on an edge and its band, counted from the edge's start, with their distances from seams and centres. */
+export function planMarks(inputs: MarksInputs): MarksPlan {
+  const { book, id, edge, band, choice, seams, open = false } = inputs;
+  const division = markCount(choice, edge.value);
+  const count = book.given(`${id}.marks`, 'marks', division, 'count', 'T');
+  const segment = (name: string, label: string, length: Explained) =>
+    book.work(`${id}.${name}`, {
       label,
       unit: 'mm',
       mark: 'D',
@@ -26,62 +48,144 @@ export function planMarks(book: Ledger, garment: Garment, neckline: Neckline, ba
       terms: { L: length, n: count },
       by: (v) => v.L / v.n,
     }).id;
-  const joinAtShoulder = garment.neckband.join === 'left-shoulder';
-  const marks = Array.from({ length: division }, (_, at): BandMark => {
-    const id = `neckband.mark${at}`;
-    const k = leaf('marks from centre back', at, 'count', 'D');
-    const along = book.work(`${id}.neck`, {
-      label: 'mark, along the neckline from centre back',
+  const mapped = bandPlaces(inputs);
+  const marks = Array.from({ length: open ? division + 1 : division }, (_, at): BandMark => {
+    const mark = `${id}.mark${at}`;
+    const along = book.work(`${mark}.edge`, {
+      label: 'mark, along the edge from its start',
       unit: 'mm',
       mark: 'D',
       formula: 'N * k / n',
-      terms: { N, k, n: count },
+      terms: { N: edge, k: leaf('marks from the start', at, 'count', 'D'), n: count },
       by: (v) => (v.N * v.k) / v.n,
     });
-    const join = joinAtShoulder ? neckline.backHalf : leaf('join at centre back', 0, 'mm', 'chosen');
-    const onBand = book.work(`${id}.band`, {
-      label: 'mark, along the band from its join',
-      unit: 'mm',
-      mark: 'D',
-      formula: 'mod(x - join + N, N) * B / N',
-      terms: { x: along, join, N, B: band },
-      by: (v) => alongBand(v.x, v.N, v.B, v.join),
-    });
-    const fromShoulder = book.work(`${id}.shoulder`, {
-      label: 'mark, in front of the nearer shoulder seam',
-      unit: 'mm',
-      mark: 'D',
-      formula: 'min(x, N - x) - b',
-      terms: { x: along, N, b: neckline.backHalf },
-      by: (v) => inFrontOfShoulder(v.x, v.N, v.b),
-    });
-    const fromCentre = book.work(`${id}.centre`, {
-      label: 'mark, from the nearer of centre back and centre front',
+    const placed = mapped(mark, along);
+    const fromSeams = seams.map((seam, nth) => ({
+      label: seam.label,
+      mm: pastNumber(inputs, `${mark}.seam${nth + 1}`, along, seam).id,
+    }));
+    const fromCentre = book.work(`${mark}.centre`, {
+      label: `mark, from the nearer of start and half`,
       unit: 'mm',
       mark: 'D',
       formula: 'min(x, N - x, abs(N / 2 - x))',
-      terms: { x: along, N },
+      terms: { x: along, N: edge },
       by: (v) => fromCentrePoint(v.x, v.N),
     });
     return {
-      ...nameMark(at, division),
-      alongNeck: along.id,
-      alongBand: onBand.id,
-      fromShoulder: fromShoulder.id,
+      ...nameMark(at, division, inputs),
+      alongEdge: along.id,
+      alongBand: placed.id,
+      fromSeams,
       fromCentre: fromCentre.id,
     };
   });
   return {
     marks,
     markCount: count.id,
-    neckSegment: segment('neckband.neckSegment', 'from mark to mark on the neckline', N),
-    bandSegment: segment('neckband.bandSegment', 'from mark to mark on the band', band),
+    edgeSegment: segment('edgeSegment', 'from mark to mark on the edge', edge),
+    bandSegment: segment('bandSegment', 'from mark to mark on the band', band),
+    even: inputs.parts === undefined,
+    start: inputs.start,
+    middle: inputs.middle,
+    open,
+    seams: seams.map(({ label, at }) => ({ label, at: at.id })),
   };
 }
 
-function nameMark(at: number, count: number): Pick<BandMark, 'label' | 'side'> {
-  if (at === 0) return { label: 'centre back', side: 'middle' };
-  if (at * 2 === count) return { label: 'centre front', side: 'middle' };
-  const side = at * 2 < count ? 'left' : 'right';
-  return { label: (at * 4) % count === 0 ? 'quarter' : 'eighth', side };
+/** How far a mark lies past a seam: on a ring the shorter way round, whole turns being taken off before. */
+function pastNumber(
+  { book, edge, open = false }: MarksInputs,
+  id: string,
+  x: Explained,
+  { label, at: s }: CrossingSeam,
+): Explained {
+  const common = { label: `mark, past the ${label}`, unit: 'mm', mark: 'D' } as const;
+  const plain = x.value - s.value;
+  const turns = open ? 0 : Math.round((pastSeam(x.value, s.value, edge.value) - plain) / edge.value);
+  if (turns === 0) {
+    return book.work(id, { ...common, formula: 'x - s', terms: { x, s }, by: (v) => v.x - v.s });
+  }
+  return book.work(id, {
+    ...common,
+    formula: 'x - s + turns * N',
+    terms: { x, s, turns: leaf('times round', turns, 'count', 'D'), N: edge },
+    by: (v) => v.x - v.s + v.turns * v.N,
+  });
+}
+
+/** Where points of the edge lie on the band, counted from the band's join. */
+function bandPlaces({
+  book,
+  id,
+  edge,
+  band,
+  parts,
+  join,
+}: MarksInputs): (id: string, along: Explained) => Explained {
+  const none = leaf('start of the edge', 0, 'mm', 'D');
+  const spans = parts ?? [{ edge, band }];
+  const stretches = spans.map((part) => ({
+    lengthMm: part.edge.value,
+    ratio: part.edge.value > 0 ? part.band.value / part.edge.value : 0,
+  }));
+  const before = (at: number, which: 'edge' | 'band'): Explained | Term =>
+    at === 0
+      ? none
+      : (book.numbers[`${id}.before${at}.${which}`] ??
+        book.work(`${id}.before${at}.${which}`, {
+          label: which === 'edge' ? 'edge before this part' : 'band before this part',
+          unit: 'mm',
+          mark: 'D',
+          formula: spans
+            .slice(0, at)
+            .map((_, nth) => `p${nth}`)
+            .join(' + '),
+          terms: Object.fromEntries(spans.slice(0, at).map((part, nth) => [`p${nth}`, part[which]])),
+          by: (v) => Object.values(v).reduce((sum, one) => sum + one, 0),
+        }));
+  const partOf = (mm: number): number => {
+    let passed = 0;
+    const found = stretches.findIndex(({ lengthMm }) => (passed += lengthMm) >= mm - 1e-9);
+    return found === -1 ? stretches.length - 1 : found;
+  };
+  const place = (name: string, label: string, along: Explained, offset: Explained | undefined) => {
+    const at = partOf(along.value);
+    const part = spans[at] as MarkedPart;
+    const terms = {
+      x: along,
+      from: before(at, 'edge'),
+      passed: before(at, 'band'),
+      b: part.band,
+      l: part.edge,
+    };
+    const plain = 'passed + (x - from) * b / l';
+    const read = (v: { x: number; from: number; passed: number; b: number; l: number }) =>
+      v.passed + ((v.x - v.from) * v.b) / v.l;
+    return offset
+      ? book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'D',
+          formula: `mod(${plain} - j + B, B)`,
+          terms: { ...terms, j: offset, B: band },
+          by: (v) => (read(v) - v.j + v.B) % v.B,
+        })
+      : book.work(name, { label, unit: 'mm', mark: 'D', formula: plain, terms, by: read });
+  };
+  const offset = join && place(`${id}.join`, 'join, along the band', join, undefined);
+  return (name, along) => place(`${name}.band`, 'mark, along the band from its join', along, offset);
+}
+
+function nameMark(
+  at: number,
+  count: number,
+  { start, middle, open }: MarksInputs,
+): Pick<BandMark, 'label' | 'side'> {
+  if (at === 0) return { label: start, side: 'middle' };
+  if (at === count) return { label: 'other end', side: 'middle' };
+  if (at * 2 === count) return { label: middle, side: 'middle' };
+  const side = open ? 'middle' : at * 2 < count ? 'left' : 'right';
+  if ((at * 4) % count === 0) return { label: 'quarter', side };
+  return { label: (at * 8) % count === 0 ? 'eighth' : 'sixteenth', side };
 }

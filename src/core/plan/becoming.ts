@@ -299,7 +299,7 @@ function verdict(
   };
 }
 
-/** The smallest of: checks, zones against their limit, openings against what they give. */
+/** The smallest of: checks, zones against their limit, openings against what they give; elastics come later. */
 function marginOf(plan: GarmentPlan): Pick<Verdict, 'margin'> {
   const get = (id: string) => plan.numbers[id]?.value ?? 0;
   const margins = [
@@ -308,7 +308,9 @@ function marginOf(plan: GarmentPlan): Pick<Verdict, 'margin'> {
       get(extension) > 1e-6 ? [get(limit) / get(extension)] : [],
     ),
     ...plan.openings.flatMap(({ parts }) =>
-      parts.flatMap(({ needs, gives }) => (get(needs) > 1e-6 ? [get(gives) / get(needs)] : [])),
+      parts.flatMap(({ label, needs, gives }) =>
+        label !== 'elastic' && get(needs) > 1e-6 ? [get(gives) / get(needs)] : [],
+      ),
     ),
   ];
   return margins.length === 0 ? {} : { margin: Math.min(...margins) };

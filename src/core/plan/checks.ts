@@ -5,7 +5,7 @@ import type { Cloth } from '../facts/cloth';
 import { styleOf, type GarmentKind } from '../garments/garmentKind';
 import { amountCheck } from './amount';
 import { shortfall, timesOver } from './compare';
-import { finishOf } from './edges';
+import { finishOf } from './edgeUse';
 import type { Body } from './measures';
 import type { CheckPlan, GarmentFacts, ZonePlan } from './types';
 

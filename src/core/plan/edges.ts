@@ -1,33 +1,72 @@
-import type { Finish, Garment } from '../facts/garment';
-import { hasClosure, type Edge, type GarmentKind } from '../garments/garmentKind';
-import type { Neckline } from './neckline';
-import type { EdgePlan, OpeningPlan, ZonePlan } from './types';
+import { say } from '../explain/ledger';
+import { hasClosure, type Edge } from '../garments/garmentKind';
+import { allowancePlan, dropPlan, gathersPlan, hemPlan, ripplePlan } from './edgeExtras';
+import type { EdgesInputs } from './edgeInputs';
+import { mismatchesOf } from './edgeMatches';
+import { finishOf, useOf } from './edgeUse';
+import { planStrips } from './strips';
+import type { EdgePlan } from './types';
 
-/** How an edge of this garment is finished: as the person says, else as its kind has it. */
-export const finishOf = (edge: Edge, garment: Pick<Garment, 'finishes'>): Finish =>
-  garment.finishes?.[edge.id]?.finish ?? edge.finish;
+/** Every edge with what finishes it, worked out: its length at rest, its strips, and the opening it makes. */
+export const planEdges = (inputs: EdgesInputs): readonly EdgePlan[] =>
+  inputs.kind.edges.map((edge) => planEdge(inputs, edge));
 
-/** Every edge with its finish, its length at rest where that is known, and the opening it makes. */
-export function planEdges(
-  kind: GarmentKind,
-  garment: Garment,
-  zones: readonly ZonePlan[],
-  neckline: Neckline | undefined,
-  openings: readonly OpeningPlan[],
-): readonly EdgePlan[] {
-  return kind.edges.map((edge): EdgePlan => {
-    const opening = kind.openings.find((one) => one.edge === edge.id && one.id !== 'waist');
-    const planned = openings.find(({ id }) => id === opening?.id);
-    const atNeck = opening?.at === 'neckline';
-    const zone = zones.find((one) => one.zone === edge.zone);
-    const length = planned?.opening ?? (atNeck ? neckline?.plan.seamline : zone?.rest);
-    return {
-      id: edge.id,
-      label: edge.label,
-      finish: finishOf(edge, garment),
-      ...(length === undefined ? {} : { length }),
-      ...(opening ? { opening: opening.id } : {}),
-      closed: opening !== undefined && !hasClosure(opening, garment),
-    };
-  });
+function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
+  const { book, facts, kind, body, band, outer, lengths, neckband, size } = inputs;
+  const { garment } = facts;
+  const opening = kind.openings.find((one) => one.edge === edge.id && one.id !== 'waist');
+  const use = useOf(edge, garment);
+  const length = lengths[edge.id];
+  const skip = use.id === 'stay' && garment.stay === 'none';
+  const strips =
+    length && !skip ? planStrips({ book, facts, kind, edge, use, length, body, band, outer, size }) : [];
+  const missing = missingFor(
+    inputs,
+    edge,
+    strips.length > 0 || (use.id === 'neckband' && neckband !== undefined),
+  );
+  return {
+    id: edge.id,
+    label: edge.label,
+    finish: finishOf(edge, garment),
+    use: use.id,
+    ...(length === undefined ? {} : { length: length.id }),
+    strips,
+    ...allowancePlan(inputs, edge, use),
+    ...ripplePlan(inputs, edge, use),
+    ...gathersPlan(inputs, edge, strips),
+    ...hemPlan(inputs, edge, use),
+    ...dropPlan(inputs, use, edge, strips),
+    mismatches: mismatchesOf(book, facts, kind, edge, use),
+    ...(missing ? { missing } : {}),
+    ...(opening ? { opening: opening.id } : {}),
+    closed: opening !== undefined && !hasClosure(opening, garment),
+  };
+}
+
+/** What has to be measured or chosen before an edge's strips can be worked out. */
+function missingFor(
+  { facts, lengths, band }: EdgesInputs,
+  edge: Edge,
+  planned: boolean,
+): EdgePlan['missing'] {
+  const { garment, wearer } = facts;
+  const use = useOf(edge, garment);
+  const name = edge.label.toLowerCase();
+  if (planned || use.id === 'left' || use.id === 'hook-and-eye') return undefined;
+  if (use.id === 'side-strap')
+    return say`Measure front and back from ring to ring: then the side straps are known.`;
+  if (use.id === 'stay') {
+    return garment.stay === 'none'
+      ? undefined
+      : say`Measure the pattern’s shoulder seam: the stay is as long.`;
+  }
+  if (!lengths[edge.id] && use.id !== 'neckband') {
+    if (edge.body && wearer) return say`Measure ${{ name: wearer.name }} there, or this edge itself.`;
+    return say`Measure this edge on the pattern: ${name}.`;
+  }
+  if (use.id === 'neckband') return undefined;
+  const cloth = use.strips[0]?.of;
+  if (cloth === 'band' && !band) return say`Choose the bands’ cloth and pull a swatch of it.`;
+  return undefined;
 }

@@ -1,6 +1,6 @@
 import { clothsWithin } from '../cloth/resolveStack';
 import type { Cloth } from '../facts/cloth';
-import { garmentRefs, type Garment, type GarmentRef } from '../facts/garment';
+import { edgeRefsOf, garmentRefs, type Garment, type GarmentRef } from '../facts/garment';
 import type { FactsByKind, RecordKind } from '../facts/records';
 import type { GarmentFacts } from './types';
 
@@ -17,7 +17,7 @@ export const factOfRef = {
 /** Finds the facts of a record that is here; `undefined` where it is not. */
 export type FindFacts = <K extends RecordKind>(kind: K, id: string) => FactsByKind[K] | undefined;
 
-/** A garment with every record it names, and the cloths that stacks among them are made of. */
+/** A garment with every record it and its edges name, and the cloths that stacks among them are made of. */
 export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
   const facts: Record<string, unknown> = { garment };
   const layers: Record<string, Cloth> = {};
@@ -36,5 +36,15 @@ export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
       );
   }
   if (Object.keys(layers).length > 0) facts.layerCloths = layers;
+  for (const [field, kind] of [
+    ['elastics', 'elastic'],
+    ['findings', 'finding'],
+  ] as const) {
+    const named = edgeRefsOf(garment).flatMap((one) => {
+      const found = one.kind === kind ? find(kind, one.id) : undefined;
+      return found ? [[one.id, found] as const] : [];
+    });
+    if (named.length > 0) facts[field] = Object.fromEntries(named);
+  }
   return facts as unknown as GarmentFacts;
 }

@@ -13,12 +13,16 @@ export function gatherOnce(garment: Garment, find: FindFacts): GarmentFacts {
   return now;
 }
 
+/** Maps of records that are made anew each time, and compared by what is in them. */
+const MAPS = ['layerCloths', 'elastics', 'findings'] as const;
+
 function sameFacts(a: GarmentFacts, b: GarmentFacts): boolean {
-  const same = (x: object, y: object, skip?: string) => {
+  const same = (x: object, y: object, skip: readonly string[] = []) => {
     const keys = new Set([...Object.keys(x), ...Object.keys(y)]);
     return [...keys].every(
-      (key) => key === skip || (x as Record<string, unknown>)[key] === (y as Record<string, unknown>)[key],
+      (key) =>
+        skip.includes(key) || (x as Record<string, unknown>)[key] === (y as Record<string, unknown>)[key],
     );
   };
-  return same(a, b, 'layerCloths') && same(a.layerCloths ?? {}, b.layerCloths ?? {});
+  return same(a, b, MAPS) && MAPS.every((map) => same(a[map] ?? {}, b[map] ?? {}));
 }

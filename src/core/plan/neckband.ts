@@ -7,12 +7,14 @@ import {
   sewnStretch,
 } from '../bands/neckband';
 import type { Explained } from '../explain/explained';
-import { leaf } from '../explain/ledger';
-import { planMarks } from './bandMarks';
+import { leaf, type Ledger } from '../explain/ledger';
+import { bandOfCurve } from '../bands/marks';
+import { planMarks, type MarkedPart } from './bandMarks';
 import { bandState, planLimits, type NeckbandInputs } from './neckbandLimits';
 import { chosenLength, schoolLengths } from './neckbandSchools';
 import { planTape } from './tape';
-import type { BandSchoolPlan, BandState, NeckbandPlan } from './types';
+import type { Neckline } from './neckline';
+import type { BandSchoolPlan, BandState, MarksPlan, NeckbandPlan } from './types';
 
 /** The neckband: its window, every school beside it, what is cut, marked and sewn. */
 export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
@@ -75,8 +77,8 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
       terms: { N, cut, a },
       by: (v) => (v.N - (v.cut - 2 * v.a)) / v.N,
     }).id;
-  const marks = planMarks(book, garment, neckline, sewn);
-  const { fold } = limits;
+  const marked = neckMarks(inputs, sewn, w);
+  const { fold, mitre } = limits;
   return {
     school: neckband.school,
     chosen: chosen.id,
@@ -95,9 +97,18 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
             label: 'slack of the fold edge',
             unit: 'share',
             mark: 'D',
-            formula: 'B / F - 1',
-            terms: { B: sewn, F: fold },
-            by: (v) => foldEdgeSlack(v.B, v.F),
+            ...(mitre
+              ? {
+                  formula: '(B - m) / (F - m) - 1',
+                  terms: { B: sewn, F: fold, m: mitre } as Record<string, Explained>,
+                  by: (v: Record<string, number>) =>
+                    foldEdgeSlack((v.B as number) - (v.m as number), (v.F as number) - (v.m as number)),
+                }
+              : {
+                  formula: 'B / F - 1',
+                  terms: { B: sewn, F: fold } as Record<string, Explained>,
+                  by: (v: Record<string, number>) => foldEdgeSlack(v.B as number, v.F as number),
+                }),
           }).id,
         }
       : {}),
@@ -126,8 +137,94 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
       cm: reduction('cm', book.numbers[cutLength.cm] as Explained),
       in: reduction('in', book.numbers[cutLength.in] as Explained),
     },
-    ...marks,
+    marked,
   };
+}
+
+/** Marks from centre back; by curvature, more of the shortening goes where the neck turns more. */
+function neckMarks({ book, garment, neckline }: NeckbandInputs, sewn: Explained, w: Explained): MarksPlan {
+  const { seamline, backHalf } = neckline;
+  const { neckband, pattern } = garment;
+  const otherShoulder = book.work('neckline.rightShoulder', {
+    label: 'right shoulder seam, along the neckline',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'N - b',
+    terms: { N: seamline, b: backHalf },
+    by: (v) => v.N - v.b,
+  });
+  return planMarks({
+    book,
+    id: 'neckband',
+    edge: seamline,
+    band: sewn,
+    choice: neckband.marks,
+    start: 'centre back',
+    middle: 'centre front',
+    seams: [
+      { label: 'left shoulder seam', at: backHalf },
+      { label: 'right shoulder seam', at: otherShoulder },
+    ],
+    parts:
+      neckband.marks === 'curve'
+        ? curvedParts(book, neckline, pattern.neckline.turnRad, sewn, w, neckband.easeIn)
+        : undefined,
+    join: neckband.join === 'left-shoulder' ? backHalf : undefined,
+  });
+}
+
+/** Back half, front, back half: each turns its quarters of the whole, and is eased by its own curvature. */
+function curvedParts(
+  book: Ledger,
+  { seamline, backHalf }: Neckline,
+  turnRad: number,
+  sewn: Explained,
+  w: Explained,
+  easeIn: number,
+): readonly MarkedPart[] | undefined {
+  const front = seamline.value - 2 * backHalf.value;
+  const whole = bandOfCurve(seamline.value, turnRad, w.value, easeIn);
+  const least = Math.min(
+    bandOfCurve(backHalf.value, turnRad / 4, w.value, easeIn),
+    bandOfCurve(front, turnRad / 2, w.value, easeIn),
+    whole,
+  );
+  if (least <= 0) return undefined;
+  const c = leaf('share of the curve taken off', easeIn, 'ratio', 'D');
+  const turn = leaf('total turn of the neckline', turnRad, 'rad', 'D');
+  const frontEdge = book.work('neckband.frontEdge', {
+    label: 'front of the neckline, shoulder to shoulder',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'N - 2 * b',
+    terms: { N: seamline, b: backHalf },
+    by: (v) => v.N - 2 * v.b,
+  });
+  const part = (name: string, label: string, edge: Explained, share: number) => ({
+    edge,
+    band: book.work(`neckband.part.${name}`, {
+      label,
+      unit: 'mm',
+      mark: 'D',
+      note: 'Eased by its own curvature, then all of it brought to the band’s length.',
+      formula: '(l - c * turn * share * w) * B / (N - c * turn * w)',
+      terms: {
+        l: edge,
+        c,
+        turn,
+        share: leaf('its part of the turn', share, 'ratio', 'D'),
+        w,
+        B: sewn,
+        N: seamline,
+      },
+      by: (v) => (bandOfCurve(v.l, v.turn * v.share, v.w, v.c) * v.B) / bandOfCurve(v.N, v.turn, v.w, v.c),
+    }),
+  });
+  return [
+    part('left', 'band on the left back', backHalf, 0.25),
+    part('front', 'band on the front', frontEdge, 0.5),
+    part('right', 'band on the right back', backHalf, 0.25),
+  ];
 }
 
 function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explained, stretchSewn: Explained) {

@@ -1,6 +1,7 @@
-import { SLACK, foldEdge, shortestPassing, shortestSewn } from '../bands/neckband';
+import { SLACK, foldEdge, mitreOf, shortestPassing, shortestSewn } from '../bands/neckband';
+import { V_POINT_RAD } from '../bands/turns';
 import type { DirectionReading } from '../cloth/readCloth';
-import type { Explained } from '../explain/explained';
+import type { Explained, Term } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import type { Garment } from '../facts/garment';
@@ -23,6 +24,8 @@ export interface NeckbandLimits {
   readonly shortestHead: Explained;
   readonly shortest: Explained;
   readonly fold?: Explained;
+  /** What the mitre at the point of a V takes off both folds. */
+  readonly mitre?: Explained;
   readonly liesFlat?: Explained;
   readonly wantsSteam?: Explained;
 }
@@ -59,31 +62,77 @@ export function planLimits(
     by: (v) => Math.max(v.a, v.b),
   });
   const limits = { shortestSewn: sewnLimit, shortestHead: headLimit, shortest };
-  const { turnRad } = garment.pattern.neckline;
-  if (foldEdge(N.value, turnRad, w.value) <= 0) return limits;
+  const turnRad = smoothTurn(garment);
+  const mitre = workMitre(book, garment, w);
+  if (foldEdge(N.value, turnRad, w.value) - (mitre?.value ?? 0) <= 0) return limits;
   const fold = book.work('neckband.fold', {
     label: 'fold edge that lies exactly flat',
     unit: 'mm',
     mark: 'D',
     formula: 'N - turn * w',
-    terms: { N, turn: leaf('total turn of the neckline', turnRad, 'rad', 'D'), w },
+    terms: { N, turn: turnLeaf(garment), w },
     by: (v) => foldEdge(v.N, v.turn, v.w),
   });
-  const upTo = (id: string, label: string, slack: number) =>
-    book.work(id, {
-      label,
-      unit: 'mm',
-      mark: 'T',
-      formula: '(1 + slack) * F',
-      terms: { slack: leaf('slack allowed at the fold', slack, 'share', 'T'), F: fold },
-      by: (v) => (1 + v.slack) * v.F,
-    });
+  const upTo = (id: string, label: string, most: number) => {
+    const slack = leaf('slack allowed at the fold', most, 'share', 'T');
+    const common = { label, unit: 'mm', mark: 'T' } as const;
+    return mitre
+      ? book.work(id, {
+          ...common,
+          note: 'The mitre at the point takes as much off the band’s fold as off the neck’s.',
+          formula: '(1 + slack) * (F - m) + m',
+          terms: { slack, F: fold, m: mitre },
+          by: (v) => (1 + v.slack) * (v.F - v.m) + v.m,
+        })
+      : book.work(id, {
+          ...common,
+          formula: '(1 + slack) * F',
+          terms: { slack, F: fold },
+          by: (v) => (1 + v.slack) * v.F,
+        });
+  };
   return {
     ...limits,
     fold,
+    ...(mitre ? { mitre } : {}),
     liesFlat: upTo('neckband.liesFlat', 'longest that lies flat', SLACK.liesFlat),
     wantsSteam: upTo('neckband.wantsSteam', 'longest that steam can settle', SLACK.wantsSteam),
   };
+}
+
+/** The turn of the smooth part of the neck: all of it, or what is left beside the point of a V. */
+export const smoothTurn = ({ neckband, pattern }: Garment): number =>
+  Math.max(pattern.neckline.turnRad - pointOf(neckband), 0);
+
+/** The turn at the point of a V; none of other shapes. */
+const pointOf = ({ shape, pointRad }: Garment['neckband']): number =>
+  shape === 'V' ? (pointRad ?? V_POINT_RAD) : 0;
+
+export const turnLeaf = (garment: Garment): Term =>
+  garment.neckband.shape === 'V'
+    ? leaf('turn of the neckline beside its point', smoothTurn(garment), 'rad', 'D')
+    : leaf('total turn of the neckline', smoothTurn(garment), 'rad', 'D');
+
+/** At the point of a V each side’s fold is w·tan(θ/2) shorter: a mitre inside (D). */
+function workMitre(book: Ledger, { neckband }: Garment, w: Explained): Explained | undefined {
+  const point = pointOf(neckband);
+  if (point === 0) return undefined;
+  return book.work('neckband.mitre', {
+    label: 'mitre at the point of the V, both sides',
+    unit: 'mm',
+    mark: 'D',
+    formula: '2 * w * tan(point / 2)',
+    terms: {
+      w,
+      point: leaf(
+        'turn at the point',
+        point,
+        'rad',
+        neckband.pointRad === undefined ? 'default' : 'measured',
+      ),
+    },
+    by: (v) => mitreOf(v.w, v.point),
+  });
 }
 
 /** Where a length falls between the limits. */

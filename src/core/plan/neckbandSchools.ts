@@ -2,7 +2,7 @@ import { FIXED_MM, defaultBand, flatLyingBand, ratioByStretch } from '../bands/n
 import type { Explained } from '../explain/explained';
 import { leaf } from '../explain/ledger';
 import type { BandSchool } from '../facts/garment';
-import type { NeckbandInputs, NeckbandLimits } from './neckbandLimits';
+import { turnLeaf, type NeckbandInputs, type NeckbandLimits } from './neckbandLimits';
 
 export const bandSchoolLabels: Readonly<Record<BandSchool, string>> = {
   flat: 'lies flat by its width',
@@ -33,7 +33,7 @@ export function schoolLengths(
   const at = (school: string) => `neckband.school.${school}`;
   const label = (school: BandSchool) => `neckband, ${bandSchoolLabels[school]}`;
   const easeIn = leaf('share of the curve taken off', neckband.easeIn, 'ratio', 'D');
-  const turn = leaf('total turn of the neckline', pattern.neckline.turnRad, 'rad', 'D');
+  const turn = turnLeaf(garment);
   const formula = book.work('neckband.formula', {
     label: 'neckband by the flat-lying formula',
     unit: 'mm',

@@ -189,6 +189,7 @@ describe('bands, closures and styles', () => {
     expect(waist?.parts.map(({ label, ok }) => [label, ok])).toEqual([
       ['cloth', true],
       ['band', false],
+      ['elastic', true],
       ['seam', true],
     ]);
     const problem = of.problems.find(({ id }) => id === 'opening-waist-edge');

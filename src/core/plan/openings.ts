@@ -6,10 +6,8 @@ import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
 import { hasClosure, type GarmentKind, type Opening } from '../garments/garmentKind';
 import type { Body } from './measures';
-import { finishOf } from './edges';
-import type { Neckline } from './neckline';
 import type { Setups } from './stitchSetups';
-import type { NeckbandPlan, OpeningPlan, ZonePlan } from './types';
+import type { EdgePlan, NeckbandPlan, OpeningPart, OpeningPlan, ZonePlan } from './types';
 
 interface Inputs {
   readonly book: Ledger;
@@ -18,27 +16,27 @@ interface Inputs {
   /** The body with marked defaults for what was not measured. */
   readonly passes: Body;
   readonly cloth: ClothReading | undefined;
-  /** The cloth that bands and bindings are cut from. */
-  readonly band: ClothReading | undefined;
   readonly zones: readonly ZonePlan[];
-  readonly neckline: Neckline | undefined;
+  /** Every edge's seamline where it is known, and what is sewn to it. */
+  readonly lengths: Readonly<Record<string, Explained>>;
+  readonly edges: readonly EdgePlan[];
   readonly neckband: NeckbandPlan | undefined;
   readonly setups: Setups;
 }
 
 /** Every closed opening of the garment against what it passes: cloth, band and stitch must all follow. */
 export function planOpenings(inputs: Inputs): readonly OpeningPlan[] {
-  const { book, cloth, band, kind, garment } = inputs;
+  const { book, cloth, kind, garment } = inputs;
   const gives = clothGives(book, 'pullOn.cloth', 'what the cloth gives for a moment', cloth);
   if (!gives) return [];
-  const bandGives = clothGives(book, 'pullOn.bandCloth', 'what the band’s cloth gives for a moment', band);
-  const own: Part = { label: 'cloth', gives };
+  const own: Part = { kind: 'cloth', label: 'cloth', gives };
   return kind.openings
     .filter((opening) => !hasClosure(opening, garment))
-    .flatMap((opening) => planOpening(inputs, opening, own, bandGives) ?? []);
+    .flatMap((opening) => planOpening(inputs, opening, own) ?? []);
 }
 
 interface Part {
+  readonly kind: OpeningPart['kind'];
   readonly label: string;
   readonly gives: Explained;
   /** What this part must reach, where it is not the opening itself that is stretched. */
@@ -67,12 +65,7 @@ function clothGives(
   });
 }
 
-function planOpening(
-  inputs: Inputs,
-  opening: Opening,
-  cloth: Part,
-  bandGives: Explained | undefined,
-): OpeningPlan | undefined {
+function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan | undefined {
   const { book, passes } = inputs;
   const widest = passes[opening.passes];
   const rest = restOf(inputs, opening);
@@ -85,11 +78,12 @@ function planOpening(
     widest,
     rest,
   );
-  const band = bandPart(inputs, opening, widest, bandGives);
-  const cloths = band && opening.easedOntoBand ? [band] : [cloth, ...(band ? [band] : [])];
+  const sewnOn = stripParts(inputs, opening, widest);
+  const cloths = sewnOn.length > 0 && opening.easedOntoBand ? sewnOn : [cloth, ...sewnOn];
   const checked = [...cloths, ...stitchParts(inputs, opening)].map((part) => {
     const asked = part.needs ?? needs;
     return {
+      kind: part.kind,
       label: part.label,
       needs: asked.id,
       gives: part.gives.id,
@@ -108,58 +102,49 @@ function planOpening(
   };
 }
 
-/** The opening at rest: measured, the neckline's seamline, or as large as its zone. */
+/** The opening at rest: its edge, or as large as a zone where it is not at its edge. */
 function restOf(
-  { book, garment, neckline, zones }: Inputs,
-  { id, label, at }: Opening,
+  { book, kind, garment, lengths, zones }: Inputs,
+  { id, label, at, edge }: Opening,
 ): Explained | undefined {
-  const measured =
-    garment.pattern.openings?.[id] ?? (at === 'sleeve-hem' ? garment.pattern.sleeveHemMm : undefined);
-  if (measured !== undefined) {
-    return book.given(`opening.${id}.rest`, `${label.toLowerCase()}, all round`, measured, 'mm', 'measured');
+  const ownZone = kind.edges.find((one) => one.id === edge)?.zone;
+  if (typeof at === 'string' || at.zone === ownZone) return lengths[edge];
+  const kept = garment.pattern.openings?.[id];
+  if (kept !== undefined) {
+    return book.given(`opening.${id}.rest`, `${label.toLowerCase()}, all round`, kept, 'mm', 'measured');
   }
-  if (at === 'neckline') return neckline?.seamline;
-  if (at === 'pattern') return undefined;
-  const zone = zones.find((one) => one.zone === (at === 'sleeve-hem' ? 'biceps' : at.zone));
-  if (!zone) return undefined;
-  const rest = book.numbers[zone.rest] as Explained;
-  if (at !== 'sleeve-hem') return rest;
-  return book.work(`opening.${id}.rest`, {
-    label: `${label.toLowerCase()}, taken as wide as the sleeve`,
-    unit: 'mm',
-    mark: 'default',
-    formula: 'g',
-    terms: { g: rest },
-    by: ({ g }) => g,
-  });
+  const zone = zones.find((one) => one.zone === at.zone);
+  return zone && (book.numbers[zone.rest] as Explained);
 }
 
-/** The band or binding along an opening: the neckband by its own length, others as long as their opening. */
-function bandPart(
-  { book, kind, garment, neckband }: Inputs,
-  opening: Opening,
-  widest: Explained,
-  bandGives: Explained | undefined,
-): Part | undefined {
+/** The bands and elastics along an opening: each must reach by its own length. */
+function stripParts({ book, edges, neckband }: Inputs, opening: Opening, widest: Explained): Part[] {
+  const get = (id: string) => book.numbers[id] as Explained;
   if (opening.at === 'neckline' && neckband) {
-    const gives = book.numbers[neckband.bandStretch] as Explained;
     const label = `stretch the band needs to go over ${opening.passesWhat}`;
-    const sewn = book.numbers[neckband.sewn] as Explained;
-    return { label: 'band', gives, needs: passing(book, 'pullOn.band', label, widest, sewn) };
+    const needs = passing(book, 'pullOn.band', label, widest, get(neckband.sewn));
+    return [{ kind: 'strip', label: 'band', gives: get(neckband.bandStretch), needs }];
   }
-  const edge = kind.edges.find(({ id }) => id === opening.edge);
-  const finish = edge && finishOf(edge, garment);
-  if (!bandGives || (finish !== 'band' && finish !== 'binding')) return undefined;
-  return { label: finish, gives: bandGives };
+  const edge = edges.find(({ id }) => id === opening.edge);
+  if (!edge || (typeof opening.at !== 'string' && opening.id === 'waist')) return [];
+  return edge.strips.flatMap((strip, at) => {
+    if (strip.of === 'outer' || strip.stretch === undefined) return [];
+    const label = strip.of === 'elastic' ? 'elastic' : edge.finish;
+    const words = `stretch the ${label} needs to go over ${opening.passesWhat}`;
+    const needs = passing(book, `pullOn.${opening.id}.strip${at + 1}`, words, widest, get(strip.sewn));
+    return [{ kind: 'strip' as const, label, gives: get(strip.stretch), needs }];
+  });
 }
 
 /** The rows of stitches along an opening. */
 function stitchParts({ garment, setups }: Inputs, { at, stitch }: Opening): Part[] {
   const parts: Part[] = [];
-  if (stitch === 'hem') parts.push({ label: 'hem stitch', gives: setups.gives(setups.choice.hem) });
-  if (stitch === 'seam') parts.push({ label: 'seam', gives: setups.gives(setups.choice.neck) });
+  if (stitch === 'hem')
+    parts.push({ kind: 'stitch', label: 'hem stitch', gives: setups.gives(setups.choice.hem) });
+  if (stitch === 'seam')
+    parts.push({ kind: 'stitch', label: 'seam', gives: setups.gives(setups.choice.neck) });
   if (at === 'neckline' && setups.choice.topstitch && garment.topstitch !== 'none') {
-    parts.push({ label: 'topstitch', gives: setups.gives(setups.choice.topstitch) });
+    parts.push({ kind: 'stitch', label: 'topstitch', gives: setups.gives(setups.choice.topstitch) });
   }
   return parts;
 }

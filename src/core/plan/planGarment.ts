@@ -4,7 +4,9 @@ import { createLedger, type Ledger } from '../explain/ledger';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
 import { clothPlan } from './clothPlan';
-import { finishOf, planEdges } from './edges';
+import { edgeLengths } from './edgeLength';
+import { planEdges } from './edges';
+import { finishOf } from './edgeUse';
 import { withLoop } from './loop';
 import { planMeasures } from './measures';
 import { planNeckband } from './neckband';
@@ -47,20 +49,32 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     wantsBand && neckline && reading && facts.band && passes.head
       ? planNeckband({ book, garment, neckline, reading, cloth: facts.band, head: passes.head })
       : undefined;
+  const lengths = edgeLengths({ book, kind, garment, passes, zones: fitted, neckline });
+  const edges = planEdges({
+    book,
+    facts,
+    kind,
+    body: passes,
+    band,
+    outer: cloth,
+    lengths,
+    neckband,
+    size: size?.cut,
+  });
   const openings = planOpenings({
     book,
     kind,
     garment,
     passes,
     cloth,
-    band,
     zones: fitted,
-    neckline,
+    lengths,
+    edges,
     neckband,
     setups,
   });
   const checks = planChecks({ book, facts, kind, outer, lining, body, zones: fitted });
-  const ticket = planTicket({ book, facts, kind, zones: fitted, neckband, cloth });
+  const ticket = planTicket({ book, facts, kind, zones: fitted, neckband, edges, cloth });
   const steps = planSteps({ book, facts, kind, body: passes, neckline, neckband, openings, setups });
   const problems = planProblems({
     book,
@@ -72,6 +86,8 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     zones: fitted,
     neckline,
     neckband,
+    edges,
+    ticket,
     openings,
     checks,
   });
@@ -80,6 +96,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     facts,
     kind,
     measures,
+    edges,
     problems,
     ticket,
     steps,
@@ -107,7 +124,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     zones: fitted,
     ...(neckline && kind.openings.some(({ at }) => at === 'neckline') ? { neckline: neckline.plan } : {}),
     ...(neckband ? { neckband } : {}),
-    edges: planEdges(kind, garment, fitted, neckline, openings),
+    edges,
     ...(size ? { size } : {}),
     openings,
     ticket,

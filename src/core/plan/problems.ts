@@ -14,10 +14,20 @@ import { LIMITS } from '../fit/limits';
 import { COMFORT_PA } from '../fit/pressure';
 import type { GarmentKind } from '../garments/garmentKind';
 import { shortfall } from './compare';
+import { edgeProblems } from './edgeProblems';
 import { loopProblems } from './loop';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
-import type { CheckPlan, GarmentFacts, NeckbandPlan, OpeningPlan, Problem, ZonePlan } from './types';
+import type {
+  CheckPlan,
+  EdgePlan,
+  GarmentFacts,
+  NeckbandPlan,
+  OpeningPlan,
+  Problem,
+  TicketGroup,
+  ZonePlan,
+} from './types';
 
 export interface ProblemInputs {
   readonly book: Ledger;
@@ -29,6 +39,8 @@ export interface ProblemInputs {
   readonly zones: readonly ZonePlan[];
   readonly neckline: Neckline | undefined;
   readonly neckband: NeckbandPlan | undefined;
+  readonly edges: readonly EdgePlan[];
+  readonly ticket: readonly TicketGroup[];
   readonly openings: readonly OpeningPlan[];
   readonly checks: readonly CheckPlan[];
 }
@@ -43,6 +55,7 @@ export function planProblems(inputs: ProblemInputs): readonly Problem[] {
     ...movementProblems(inputs),
     ...pressureProblems(inputs),
     ...bandProblems(inputs),
+    ...edgeProblems(inputs),
     ...openingProblems(inputs),
   ];
 }
@@ -233,6 +246,13 @@ function openers(
   head: Explained,
 ): Phrase[] {
   const get = (id: string) => book.numbers[id] as Explained;
+  const otherwise = say`Add an opening, such as a placket or a shoulder closure.`;
+  if (facts.garment.neckband.shape === 'V') {
+    return [
+      say`Cut the band from a cloth that stretches more, make it narrower, or cut the neckline wider.`,
+      otherwise,
+    ];
+  }
   const turn = facts.garment.pattern.neckline.turnRad;
   const terms = {
     N: neckline.seamline,
@@ -298,11 +318,8 @@ function openers(
     });
     phrases.push(say`Cut the neckline wider: ${wider} at the seamline, or more.`);
   }
-  return [...phrases, say`Add an opening, such as a placket or a shoulder closure.`];
+  return [...phrases, otherwise];
 }
-
-/** Parts of an opening that are cut from cloth. */
-const CLOTHS: readonly string[] = ['cloth', 'band', 'binding'];
 
 function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
   return openings
@@ -313,14 +330,15 @@ function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
       const needs = book.numbers[first.needs] as Explained;
       const gives = book.numbers[first.gives] as Explained;
       const short = shortfall(book, `problem.${opening.id}.short`, needs, gives);
-      const stitchOnly = weak.every(({ label }) => !CLOTHS.includes(label));
+      const stitchOnly = weak.every(({ kind }) => kind === 'stitch');
+      const elasticOnly = weak.every(({ label }) => label === 'elastic');
       const passes = book.numbers[opening.passes] as Explained;
       return {
         id: `opening-${opening.id}`,
-        stage: stitchOnly ? 'sew' : opening.id === 'neckline' ? 'bands' : 'fit',
+        stage: stitchOnly ? 'sew' : opening.id === 'neckline' || elasticOnly ? 'bands' : 'fit',
         severity: 'stop',
         sentence:
-          first.label === 'band' || first.label === 'binding'
+          first.kind === 'strip'
             ? say`${opening.label} does not pass ${opening.passesWhat}: the ${first.label} gives ${gives}, too little to reach ${passes}: ${short} short.`
             : say`${opening.label} does not pass ${opening.passesWhat}: it must give ${needs}, and the ${first.label} gives ${gives}: ${short} short.`,
         remedies: stitchOnly
@@ -331,9 +349,17 @@ function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
 }
 
 function openingRemedies(book: Ledger, opening: OpeningPlan, facts: GarmentFacts): Phrase[] {
-  const clothPart = opening.parts.find(({ label, ok }) => label === 'cloth' && !ok);
+  const clothPart = opening.parts.find(({ kind, ok }) => kind === 'cloth' && !ok);
   const otherwise = say`Add an opening, such as a placket, a slit or a zip.`;
-  if (!clothPart) return [say`Cut the band from a cloth that stretches more.`, otherwise];
+  if (!clothPart) {
+    const elastic = opening.parts.some(
+      ({ kind, label, ok }) => kind === 'strip' && label === 'elastic' && !ok,
+    );
+    const stretchier = elastic
+      ? say`Choose an elastic that stretches more, or make it longer.`
+      : say`Cut the band from a cloth that stretches more, or make it longer.`;
+    return [stretchier, otherwise];
+  }
   const wider = book.work(`problem.${opening.id}.girth`, {
     label: `smallest ${opening.label.toLowerCase()} that passes`,
     unit: 'mm',

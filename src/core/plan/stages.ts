@@ -4,6 +4,7 @@ import type { Garment } from '../facts/garment';
 import type { GarmentKind } from '../garments/garmentKind';
 import {
   stageIds,
+  type EdgePlan,
   type GarmentPlan,
   type MeasurePlan,
   type Need,
@@ -16,6 +17,7 @@ import type { GarmentFacts, StepPlan, TicketGroup } from './types';
 export interface StageInputs {
   readonly facts: GarmentFacts;
   readonly measures: readonly MeasurePlan[];
+  readonly edges: readonly EdgePlan[];
   readonly problems: readonly Problem[];
   readonly ticket: readonly TicketGroup[];
   readonly steps: readonly StepPlan[];
@@ -39,6 +41,7 @@ export function planNeeds({
   outerTested,
   alongTested,
   bandDirectionTested,
+  edges,
 }: StageInputs): readonly Need[] {
   const { garment, wearer, outer, band } = facts;
   const needs: Need[] = [];
@@ -72,6 +75,10 @@ export function planNeeds({
   }
   if (wantsBand && !necklineKnown(garment))
     needs.push({ stage: 'bands', sentence: say`Measure the pattern’s neckline` });
+  for (const { finish, missing } of edges) {
+    const asked = finish === 'band' || finish === 'binding' || finish === 'elastic';
+    if (missing && asked && outer) needs.push({ stage: 'bands', sentence: missing });
+  }
   return needs;
 }
 

@@ -6,7 +6,7 @@ import type { GarmentKind } from '../garments/garmentKind';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
 import type { Setups } from './stitchSetups';
-import { stayNames } from './ticket';
+import { stayNames } from './ticketRolls';
 import type { GarmentFacts, NeckbandPlan, OpeningPlan, StepPlan } from './types';
 
 interface Inputs {
@@ -110,13 +110,15 @@ function figures({ book, facts, body, neckline, neckband, openings }: Inputs): T
 
 function bandFigures(book: Ledger, plan: NeckbandPlan): TeeBandFigures {
   const get = (id: string) => book.numbers[id] as Explained;
-  const mark = plan.marks.find(({ label }) => label === 'quarter');
-  const signed = mark && get(mark.fromShoulder);
+  const { marked } = plan;
+  const mark = marked.marks.find(({ label }) => label === 'quarter');
+  const past = mark?.fromSeams[0];
+  const signed = past && get(past.mm);
   return {
     sewn: get(plan.sewn),
-    count: get(plan.markCount),
-    neckSegment: get(plan.neckSegment),
-    bandSegment: get(plan.bandSegment),
+    count: get(marked.markCount),
+    neckSegment: get(marked.edgeSegment),
+    bandSegment: get(marked.bandSegment),
     stretch: get(plan.sewnStretch),
     finished: get(plan.expectedWidth ?? plan.finishedWidth),
     quarter:

@@ -1,7 +1,11 @@
+import type { Join } from '../elastics/uses';
+import type { UseId } from '../facts/edgeUses';
 import type { RecoveryVerdict } from '../cloth/recoveryVerdict';
 import type { StretchClass } from '../cloth/stretchClass';
 import type { Explained, Phrase } from '../explain/explained';
 import type { Cloth, ClothDirection } from '../facts/cloth';
+import type { Elastic } from '../facts/elastic';
+import type { Finding } from '../facts/finding';
 import type { BandSchool, EaseSchool, Finish, Garment, ZoneId } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import type { Pattern } from '../facts/pattern';
@@ -20,6 +24,11 @@ export interface GarmentFacts {
   readonly layerCloths?: Readonly<Record<string, Cloth>>;
   readonly pattern?: Pattern;
   readonly ownKind?: OwnKind;
+  /** The elastics and findings that its edges name, by id. */
+  readonly elastics?: Readonly<Record<string, Elastic>>;
+  readonly findings?: Readonly<Record<string, Finding>>;
+  /** What other garments take of those elastics, by id, mm. */
+  readonly takenMm?: Readonly<Record<string, number>>;
 }
 
 /** The id of a number in `GarmentPlan.numbers`. */
@@ -149,10 +158,51 @@ export interface EdgePlan {
   readonly id: string;
   readonly label: string;
   readonly finish: Finish;
+  readonly use: UseId;
   readonly length?: NumberId;
+  readonly strips: readonly StripPlan[];
+  /** What its construction asks of the allowance, against what is drawn. */
+  readonly allowance?: {
+    readonly wanted: NumberId;
+    readonly drawn: NumberId;
+    readonly add: NumberId;
+    /** How much longer the opening gets where nothing is added. */
+    readonly grows?: NumberId;
+  };
+  readonly ripple?: RipplePlan;
+  readonly gathers?: GathersPlan;
+  readonly hem?: { readonly depth: NumberId; readonly seamline?: NumberId };
+  /** How far an asymmetric top's extra strap comes down once the band draws it. */
+  readonly drop?: NumberId;
+  /** Why something chosen for it does not go together. */
+  readonly mismatches: readonly Phrase[];
+  /** What is missing before it can be worked out. */
+  readonly missing?: Phrase;
   /** The opening it makes, and whether that is closed and so has to pass something. */
   readonly opening?: string;
   readonly closed: boolean;
+}
+
+/** What a lettuce edge makes of its stretch. */
+export interface RipplePlan {
+  readonly sewnAt: NumberId;
+  /** Most the edge may be stretched as it is overcast, across and along the cloth. */
+  readonly across?: NumberId;
+  readonly along?: NumberId;
+  /** Edge once overcast, for each length of cloth: across, and where it runs along. */
+  readonly fullnessAcross?: NumberId;
+  readonly fullnessAlong?: NumberId;
+  readonly least: Phrase;
+}
+
+/** An edge gathered onto something shorter. */
+export interface GathersPlan {
+  readonly before: NumberId;
+  readonly after: NumberId;
+  readonly ratio: NumberId;
+  /** What is gathered in each place: all round, or under each bust. */
+  readonly each: NumberId;
+  readonly where: 'evenly' | 'under each bust';
 }
 
 /** A change to the pattern apart from its girths. */
@@ -189,12 +239,16 @@ export interface OpeningPlan {
   readonly passes: NumberId;
   readonly needs: NumberId;
   /** Everything along it that must follow: what it must give, and what it does. */
-  readonly parts: readonly {
-    readonly label: string;
-    readonly needs: NumberId;
-    readonly gives: NumberId;
-    readonly ok: boolean;
-  }[];
+  readonly parts: readonly OpeningPart[];
+  readonly ok: boolean;
+}
+
+/** Cloth, a band or elastic, or a row of stitches along an opening. */
+export interface OpeningPart {
+  readonly kind: 'cloth' | 'strip' | 'stitch';
+  readonly label: string;
+  readonly needs: NumberId;
+  readonly gives: NumberId;
   readonly ok: boolean;
 }
 
@@ -228,12 +282,27 @@ export interface TapeLength {
 export interface BandMark {
   readonly label: string;
   readonly side: 'left' | 'right' | 'middle';
-  readonly alongNeck: NumberId;
+  readonly alongEdge: NumberId;
   readonly alongBand: NumberId;
-  /** In front of the nearer shoulder seam; behind when negative. */
-  readonly fromShoulder: NumberId;
-  /** From the nearer of centre back and centre front. */
+  /** Past each seam that crosses the edge, the shorter way; before it when negative. */
+  readonly fromSeams: readonly { readonly label: string; readonly mm: NumberId }[];
+  /** From the nearer of the edge's start and its half. */
   readonly fromCentre: NumberId;
+}
+
+/** Marks on an edge and its band. */
+export interface MarksPlan {
+  readonly marks: readonly BandMark[];
+  readonly markCount: NumberId;
+  readonly edgeSegment: NumberId;
+  readonly bandSegment: NumberId;
+  /** The same band between any two marks. */
+  readonly even: boolean;
+  readonly start: string;
+  readonly middle: string;
+  readonly open: boolean;
+  /** Seams that cross the edge, from its start. */
+  readonly seams: readonly { readonly label: string; readonly at: NumberId }[];
 }
 
 export interface NeckbandPlan {
@@ -260,10 +329,84 @@ export interface NeckbandPlan {
   readonly cutLength: TapeLength;
   readonly cutWidth: TapeLength;
   readonly reduction: { readonly exact: NumberId; readonly cm: NumberId; readonly in: NumberId };
-  readonly marks: readonly BandMark[];
-  readonly markCount: NumberId;
-  readonly neckSegment: NumberId;
-  readonly bandSegment: NumberId;
+  readonly marked: MarksPlan;
+}
+
+export type StripState = 'too short' | 'works' | 'eased' | 'does not hold';
+
+/** One rule's length for a strip. */
+export interface StripRulePlan {
+  readonly id: string;
+  readonly label: string;
+  readonly length: NumberId;
+  readonly low?: NumberId;
+  readonly high?: NumberId;
+  readonly state: StripState;
+  /** It takes off more than a quarter of what it is taken of. */
+  readonly extreme: boolean;
+}
+
+/** A length that a strip may not go past, and why. */
+export interface StripLimit {
+  readonly id: 'sewn' | 'passes' | 'worn' | 'edge' | 'body';
+  readonly label: string;
+  readonly at: NumberId;
+}
+
+/** A part of an edge with the strip that goes on it. */
+export interface StripSection {
+  readonly id: string;
+  readonly label: string;
+  readonly edge: NumberId;
+  readonly ratio: NumberId;
+  readonly strip: NumberId;
+}
+
+/** A band, binding, facing or elastic sewn to an edge. */
+export interface StripPlan {
+  readonly id: string;
+  readonly edge: string;
+  readonly label: string;
+  readonly of: 'band' | 'outer' | 'elastic';
+  readonly elasticId?: string;
+  readonly material: Phrase;
+  /** The elastic was not chosen, or nobody pulled it: what is usual stands in. */
+  readonly assumed?: Phrase;
+  /** The edge's seamline it goes on, or the strip it is as long as. */
+  readonly on: NumberId;
+  readonly onWhat: string;
+  readonly rules: readonly StripRulePlan[];
+  readonly rule: string;
+  readonly why: string;
+  readonly chosen: NumberId;
+  readonly state: StripState;
+  readonly stretch?: NumberId;
+  readonly shortestBy: readonly StripLimit[];
+  readonly longestBy: readonly StripLimit[];
+  readonly shortest?: NumberId;
+  readonly longest?: NumberId;
+  /** As it is sewn: the chosen length, or as cut less its join. */
+  readonly sewn: NumberId;
+  /** How far it is stretched while it is sewn, under zero where the edge is stretched onto it; not of straps. */
+  readonly sewnStretch?: NumberId;
+  readonly growth?: NumberId;
+  /** Its resting length once sewn on, and how it is worn. */
+  readonly resting?: NumberId;
+  readonly body?: NumberId;
+  readonly worn?: NumberId;
+  readonly pressure?: NumberId;
+  readonly force?: NumberId;
+  readonly shorter?: { readonly exact: NumberId; readonly cm: NumberId; readonly in: NumberId };
+  readonly join: Join;
+  readonly adds: NumberId;
+  readonly cutLength: TapeLength;
+  readonly cutWidth?: TapeLength;
+  /** Cut in this many parts each. */
+  readonly parts: NumberId;
+  /** The ticket's rows for it, one for each side. */
+  readonly rows: readonly string[];
+  readonly sections: readonly StripSection[];
+  readonly marked?: MarksPlan;
 }
 
 export interface TicketRow {
@@ -273,6 +416,8 @@ export interface TicketRow {
   readonly length?: TapeLength;
   readonly width?: TapeLength;
   readonly details: readonly Phrase[];
+  /** Left on the roll once this is cut; negative where it is short. */
+  readonly left?: NumberId;
   readonly cut?: {
     readonly on: string;
     readonly length?: NumberId;
@@ -282,8 +427,19 @@ export interface TicketRow {
 }
 
 export interface TicketGroup {
-  readonly role: 'outer' | 'lining' | 'band' | 'stay';
+  readonly id: string;
+  readonly role: 'outer' | 'lining' | 'band' | 'elastic' | 'stay' | 'findings';
   readonly material: Phrase;
+  /** What is on the roll, what other garments take of it, and what is left once all this is cut. */
+  readonly roll?: {
+    readonly elasticId: string;
+    /** What this garment takes of the roll, and what others do. */
+    readonly takes: NumberId;
+    readonly onHand?: NumberId;
+    readonly taken?: NumberId;
+    readonly left?: NumberId;
+    readonly short?: NumberId;
+  };
   /** What holds for every piece of it: girths to reach, direction. */
   readonly notes: readonly Phrase[];
   readonly rows: readonly TicketRow[];

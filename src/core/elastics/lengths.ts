@@ -1,0 +1,43 @@
+import { LIMITS } from '../fit/limits';
+
+/** A wanted worn or resting length, made shorter by what it will grow: length / (1 + g), mm (handbook rule, T). */
+export const beforeGrowth = (restingMm: number, growth: number): number => restingMm / (1 + growth);
+
+/** Growth of a sewn sample: (after − before) / before (D). */
+export const sewnGrowth = (beforeMm: number, afterMm: number): number => (afterMm - beforeMm) / beforeMm;
+
+/** Shortest strip that may be worn all day round a girth: G / (1 + 0.6·S), mm (T). */
+export const shortestWorn = (girthMm: number, stretch: number): number =>
+  girthMm / (1 + LIMITS.worn * stretch);
+
+/** How far under what it lies on a strip is: 1 − B / L (D). */
+export const shorterBy = (stripMm: number, onMm: number): number => 1 - stripMm / onMm;
+
+/** After a try-on: what was basted less what was pinched out, mm (T). */
+export const afterPinching = (bastedMm: number, pinchedMm: number): number => bastedMm - pinchedMm;
+
+/** Side strap of panties: (girth − front − back) / 2, ring to ring, mm (T); tails for the rings come on top. */
+export const sideStrap = (girthMm: number, frontMm: number, backMm: number): number =>
+  (girthMm - frontMm - backMm) / 2;
+
+/** Casing for an elastic: twice its width and room to slide, mm (T). */
+export const casingWidth = (elasticMm: number, roomMm: number): number => 2 * elasticMm + roomMm;
+
+/** Cut width of a folded waistband with elastic inside: 2·(elastic + a + room), mm (T). */
+export const waistbandWidth = (elasticMm: number, allowanceMm: number, roomMm: number): number =>
+  2 * (elasticMm + allowanceMm + roomMm);
+
+/** Cut width of a one-layer binding: its allowance, the face, the inside, and a little to stitch in (T). */
+export const bindingWidth = (finishedMm: number, allowanceMm: number, insideMm: number): number =>
+  allowanceMm + 2 * finishedMm + insideMm;
+
+/** Room in a casing, so that the elastic slides, mm (T). */
+export const CASING_ROOM_MM = 10;
+/** Room beside the elastic in a folded waistband, mm: the middle of 2 to 3 (T). */
+export const WAISTBAND_ROOM_MM = 2.5;
+/** What a binding reaches past its seam inside, so that it is caught, mm (common practice, no source). */
+export const BINDING_INSIDE_MM = 3;
+/** An edge turned once over its elastic takes the width and a little: ⅛ in, so that ¼ in behaves like ⅜ in (T). */
+export const TURNED_EXTRA_MM = 3.175;
+/** A sewn sample that grew more than this was stretched while it was sewn, or is worn out (T). */
+export const MAX_SEWN_GROWTH = 0.2;

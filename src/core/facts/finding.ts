@@ -1,0 +1,21 @@
+import { choice, lengthMm, numberOf, optional, record, text, type FactsOf } from './spec';
+
+export const findingKinds = ['ring', 'slider', 'hook-and-eye', 'cups', 'tape', 'thread', 'needles'] as const;
+export type FindingKind = (typeof findingKinds)[number];
+
+/** Hardware, cups, tapes, threads and needles as stock. What `sizeMm` measures depends on the kind. */
+export const findingSpec = record('Finding', {
+  name: text('Name', 1, 60),
+  kind: choice('Kind', findingKinds),
+  sizeMm: optional(lengthMm('Size', 1, 300, [4, 120])),
+  onHand: optional(numberOf('count', 'Pieces on hand', 0, 10_000)),
+  lengthMm: optional(lengthMm('Length on hand', 0, 50_000_000)),
+  needleNm: optional(numberOf('count', 'Needle size, hundredths of a millimetre', 40, 140)),
+  shape: optional(choice('Shape', ['none', 'small oval', 'triangle', 'moulded'])),
+  swim: optional(choice('Stands chlorine and salt', ['yes', 'no'])),
+  nickel: optional(choice('Nickel in it', ['yes', 'no'])),
+  notes: optional(text('Notes', 0, 2000)),
+});
+export type Finding = FactsOf<typeof findingSpec>;
+
+export const newFinding = (name: string, kind: FindingKind = 'ring'): Finding => ({ name, kind });

@@ -1,0 +1,130 @@
+import { ringOfPieces, seamlineOfRing } from '../bands/seamline';
+import { USUAL_TURN } from '../bands/turns';
+import { sideStrap } from '../elastics/lengths';
+import type { Explained } from '../explain/explained';
+import { leaf, type Ledger } from '../explain/ledger';
+import type { EdgeMeasured, Garment } from '../facts/garment';
+import type { Edge, GarmentKind } from '../garments/garmentKind';
+import { useOf } from './edgeUse';
+import type { Body } from './measures';
+import type { Neckline } from './neckline';
+import type { ZonePlan } from './types';
+
+export interface EdgeLengthInputs {
+  readonly book: Ledger;
+  readonly kind: GarmentKind;
+  readonly garment: Garment;
+  readonly passes: Body;
+  readonly zones: readonly ZonePlan[];
+  readonly neckline: Neckline | undefined;
+}
+
+/** How far an edge turns: as measured, else as such edges usually do; none where it is straight or a tube. */
+export const turnOf = (edge: Edge, measured: EdgeMeasured | undefined): number =>
+  measured?.turnRad ?? (edge.curve ? USUAL_TURN[edge.curve] : 0);
+
+/** Every edge's seamline where it is known: as measured, else from its opening, neckline, zone or body. */
+export function edgeLengths(inputs: EdgeLengthInputs): Readonly<Record<string, Explained>> {
+  return Object.fromEntries(
+    inputs.kind.edges.flatMap((edge) => {
+      const length = edgeLength(inputs, edge);
+      return length ? [[edge.id, length] as const] : [];
+    }),
+  );
+}
+
+function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined {
+  const { book, kind, garment, passes, zones, neckline } = inputs;
+  const { pattern, edges = {} } = garment;
+  const choice = edges[edge.id];
+  const use = useOf(edge, garment);
+  const id = `edge.${edge.id}.length`;
+  const label = `${edge.label.toLowerCase()}, at the seamline`;
+  const given = (mm: number) => book.given(id, label, mm, 'mm', 'measured');
+  if (use.id === 'side-strap') return ringToRing(inputs, edge, id);
+  if (choice?.measured) return measuredLength(inputs, edge, choice.measured, id, label);
+  if (use.id === 'stay') return pattern.shoulderMm === undefined ? undefined : given(pattern.shoulderMm);
+  const opening = kind.openings.find((one) => one.edge === edge.id && one.id !== 'waist');
+  const kept = opening && pattern.openings?.[opening.id];
+  if (kept !== undefined) return given(kept);
+  if (opening?.at === 'sleeve-hem' && pattern.sleeveHemMm !== undefined) return given(pattern.sleeveHemMm);
+  if (opening?.at === 'neckline') return neckline?.seamline;
+  if (edge.body && !edge.zone) return passes[edge.body];
+  const zone = zones.find((one) => one.zone === (opening?.at === 'sleeve-hem' ? 'biceps' : edge.zone));
+  if (!zone) return undefined;
+  const rest = book.numbers[zone.rest] as Explained;
+  if (opening?.at !== 'sleeve-hem') return rest;
+  return book.work(id, {
+    label: `${edge.label.toLowerCase()}, taken as wide as the sleeve`,
+    unit: 'mm',
+    mark: 'default',
+    formula: 'g',
+    terms: { g: rest },
+    by: ({ g }) => g,
+  });
+}
+
+/** From what was measured to the seamline: allowances lost at crossing seams, then the curve. */
+function measuredLength(
+  { book, garment }: EdgeLengthInputs,
+  edge: Edge,
+  measured: EdgeMeasured,
+  id: string,
+  label: string,
+): Explained {
+  const { as, wholeMm, allowanceMm, crossings, crossingAllowanceMm } = measured;
+  if (as === 'seamline') return book.given(id, label, wholeMm, 'mm', 'measured');
+  const { seamAllowanceMm } = garment.pattern;
+  const terms = {
+    turn: leaf('total turn of the edge', turnOf(edge, measured), 'rad', 'D'),
+    a: leaf('seam allowance at the edge', allowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
+    least: leaf('least that can be sewn', 1, 'mm', 'D'),
+  } as const;
+  if (as === 'ring') {
+    return book.work(id, {
+      label,
+      unit: 'mm',
+      mark: 'D',
+      formula: 'max(ring + turn * a, least)',
+      terms: { ring: leaf('joined edge, cut', wholeMm, 'mm', 'measured'), ...terms },
+      by: (v) => Math.max(seamlineOfRing(v.ring, v.turn, v.a), v.least),
+    });
+  }
+  return book.work(id, {
+    label,
+    unit: 'mm',
+    mark: 'D',
+    formula: 'max(pieces - 2 * n * s + turn * a, least)',
+    terms: {
+      pieces: leaf('cut pieces, edge to edge', wholeMm, 'mm', 'measured'),
+      n: leaf('seams that cross it', crossings ?? edge.seams?.length ?? 0, 'count', 'D'),
+      s: leaf('seam allowance of those seams', crossingAllowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
+      ...terms,
+    },
+    by: (v) => Math.max(seamlineOfRing(ringOfPieces(v.pieces, v.n, v.s), v.turn, v.a), v.least),
+  });
+}
+
+/** A side strap between its rings, once both panels are known. */
+function ringToRing(
+  { book, garment, passes }: EdgeLengthInputs,
+  edge: Edge,
+  id: string,
+): Explained | undefined {
+  const { frontRingsMm, backRingsMm } = garment.edges?.[edge.id] ?? {};
+  const girth = edge.body && passes[edge.body];
+  if (frontRingsMm === undefined || backRingsMm === undefined || !girth) return undefined;
+  if (frontRingsMm + backRingsMm >= girth.value) return undefined;
+  return book.work(id, {
+    label: 'side strap, ring to ring',
+    unit: 'mm',
+    mark: 'T',
+    formula: '(G - F - B) / 2',
+    terms: {
+      G: girth,
+      F: leaf('front, ring to ring', frontRingsMm, 'mm', 'measured'),
+      B: leaf('back, ring to ring', backRingsMm, 'mm', 'measured'),
+    },
+    by: (v) => sideStrap(v.G, v.F, v.B),
+  });
+}

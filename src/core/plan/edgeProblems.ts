@@ -1,0 +1,181 @@
+import type { Explained, Phrase } from '../explain/explained';
+import { leaf, say, type Ledger } from '../explain/ledger';
+import { COMFORT_PA } from '../fit/pressure';
+import type { EdgePlan, GarmentFacts, Problem, StripPlan, TicketGroup } from './types';
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly facts: GarmentFacts;
+  readonly edges: readonly EdgePlan[];
+  readonly ticket: readonly TicketGroup[];
+}
+
+/** What cannot work at the edges, or wants care: lengths, matches, rolls. */
+export const edgeProblems = (inputs: Inputs): Problem[] => [
+  ...inputs.edges.flatMap((edge) => [
+    ...edge.mismatches.map((sentence, at): Problem => ({
+      id: `match-${edge.id}-${at + 1}`,
+      stage: 'bands',
+      severity: 'stop',
+      sentence,
+      remedies: [],
+    })),
+    ...absurdEdge(inputs, edge),
+    ...edge.strips.flatMap((strip) => stripProblems(inputs, edge, strip)),
+  ]),
+  ...rollProblems(inputs),
+];
+
+/** An edge this short, mm, is a slip of the pen or all allowance. */
+const ABSURD_MM = 20;
+
+function absurdEdge({ book, facts }: Inputs, edge: EdgePlan): Problem[] {
+  const choice = facts.garment.edges?.[edge.id];
+  const length = edge.length === undefined ? undefined : (book.numbers[edge.length] as Explained);
+  if (length && length.value < ABSURD_MM && edge.use !== 'side-strap') {
+    return [
+      {
+        id: `edge-${edge.id}`,
+        stage: 'bands',
+        severity: 'stop',
+        sentence: say`${edge.label}: only ${length} is left at the seamline. Measure the edge and its allowances again.`,
+        remedies: [],
+      },
+    ];
+  }
+  const { frontRingsMm, backRingsMm } = choice ?? {};
+  if (edge.use !== 'side-strap' || frontRingsMm === undefined || backRingsMm === undefined || length)
+    return [];
+  const front = book.given(`edge.${edge.id}.front`, 'front, ring to ring', frontRingsMm, 'mm', 'measured');
+  const back = book.given(`edge.${edge.id}.back`, 'back, ring to ring', backRingsMm, 'mm', 'measured');
+  return [
+    {
+      id: `edge-${edge.id}`,
+      stage: 'bands',
+      severity: 'stop',
+      sentence: say`Front ${front} and back ${back} together reach round the hip where it is worn: nothing is left for the straps.`,
+      remedies: [say`Cut the panels narrower, or measure the hip where the top edge sits.`],
+    },
+  ];
+}
+
+function stripProblems({ book }: Inputs, edge: EdgePlan, strip: StripPlan): Problem[] {
+  const get = (id: string) => book.numbers[id] as Explained;
+  const name = `${edge.label}, ${strip.label.toLowerCase()}`;
+  const id = `strip-${strip.id.replaceAll('.', '-')}`;
+  const shortest = strip.shortest === undefined ? undefined : get(strip.shortest);
+  const longest = strip.longest === undefined ? undefined : get(strip.longest);
+  const binding = strip.shortestBy.find(({ at }) => shortest && get(at).value === shortest.value);
+  const problems: Problem[] = [];
+  const add = (severity: Problem['severity'], sentence: Phrase, remedies: readonly Phrase[], also = '') =>
+    problems.push({ id: `${id}${also}`, stage: 'bands', severity, sentence, remedies });
+  if (shortest && longest && binding && shortest.value > longest.value + 0.5) {
+    const stretch = stretchToWork(book, strip, longest);
+    add(
+      'stop',
+      say`${name}: no length works. It must be at least ${shortest}, or it never ${binding.label}; and at most ${longest} to ${strip.longestBy[0]?.id === 'body' ? 'hold' : 'need no easing'}.`,
+      [
+        ...(stretch
+          ? [
+              strip.of === 'elastic'
+                ? say`Choose an elastic that stretches ${stretch} or more.`
+                : say`Cut it from a cloth that stretches ${stretch} or more.`,
+            ]
+          : []),
+        say`Make the opening larger, or give it a closure.`,
+      ],
+    );
+  } else if (strip.state === 'too short' && shortest && binding) {
+    add(
+      'stop',
+      say`${name}: at ${get(strip.sewn)} it never ${binding.label}; the shortest that works is ${shortest}.`,
+      [say`Choose at least ${shortest}.`],
+    );
+  } else if (strip.state === 'eased' && longest) {
+    add(
+      'look',
+      say`${name}: ${get(strip.sewn)} is longer than its edge of ${longest}: it has to be eased on, and ripples where that was not meant.`,
+      [say`Choose ${longest} or less, unless easing is meant.`],
+    );
+  } else if (strip.state === 'does not hold' && longest) {
+    add(
+      'look',
+      say`${name}: ${get(strip.sewn)} is longer than the body there, ${longest}: it does not hold.`,
+      [say`Choose less than ${longest}.`],
+    );
+  }
+  const adds = get(strip.adds);
+  if (adds.value > get(strip.chosen).value) {
+    add(
+      'look',
+      say`${name}: joins and tails take ${adds}, more than the ${get(strip.chosen)} that is sewn.`,
+      [say`Shorten the tails, or look at the edge’s length again.`],
+      '-tails',
+    );
+  }
+  const pressure = strip.pressure === undefined ? undefined : get(strip.pressure);
+  if (pressure && pressure.value >= COMFORT_PA.from) {
+    const from = book.given(
+      `${strip.id}.comfort`,
+      'pressure from which comfort falls off',
+      COMFORT_PA.from,
+      'pa',
+      'S, from memory',
+      'Denton, 1972',
+    );
+    add(
+      'look',
+      say`${name}: it presses with ${pressure}; comfort falls off from about ${from}. Marks that stay, numbness, tingling or short breath mean too tight: loosen it.`,
+      [say`Make it longer, or take a softer elastic.`],
+      '-tight',
+    );
+  }
+  return problems;
+}
+
+/** The stretch at which the shortest that works is as long as the longest (D: each limit, solved). */
+function stretchToWork(book: Ledger, strip: StripPlan, longest: Explained): Explained | undefined {
+  if (strip.shortestBy.length === 0) return undefined;
+  const lengths = strip.shortestBy.map(({ at }) => book.numbers[at] as Explained);
+  const terms: Record<string, Explained | ReturnType<typeof leaf>> = { most: longest };
+  lengths.forEach((length, at) => {
+    const { L, limit } = length.terms as Readonly<Record<'L' | 'limit', { label: string; value: number }>>;
+    terms[`L${at + 1}`] = leaf(L.label, L.value, 'mm', 'D');
+    terms[`u${at + 1}`] = leaf(limit.label, limit.value, 'share', 'T');
+  });
+  return book.work(`${strip.id}.stretchToWork`, {
+    label: 'stretch it needs here',
+    unit: 'share',
+    mark: 'D',
+    formula: `max(${lengths.map((_, at) => `(L${at + 1} / most - 1) / u${at + 1}`).join(', ')})`,
+    terms,
+    by: (v) => {
+      const all = v as Record<string, number>;
+      return Math.max(
+        ...lengths.map(
+          (_, at) =>
+            ((all[`L${at + 1}`] as number) / (all.most as number) - 1) / (all[`u${at + 1}`] as number),
+        ),
+      );
+    },
+  });
+}
+
+/** Rolls that are shorter than what is planned on them. */
+function rollProblems({ book, ticket }: Inputs): Problem[] {
+  return ticket.flatMap(({ roll, material }): Problem[] => {
+    if (roll?.short === undefined || roll.onHand === undefined || roll.taken === undefined) return [];
+    const short = book.numbers[roll.short] as Explained;
+    const others = book.numbers[roll.taken] as Explained;
+    const taken: Phrase = others.value > 0 ? say`, and other garments take ${others}` : [];
+    return [
+      {
+        id: `roll-${roll.elasticId}`,
+        stage: 'cut',
+        severity: 'look',
+        sentence: say`${material}: ${book.numbers[roll.onHand] as Explained} is on hand${taken}. It is ${short} short for this garment.`,
+        remedies: [say`Get ${short} more: it is on the shopping list.`],
+      },
+    ];
+  });
+}

@@ -1,0 +1,268 @@
+import { THICK_FROM_MM, TURN_THICKNESSES, cutWidth } from '../bands/neckband';
+import {
+  BINDING_INSIDE_MM,
+  CASING_ROOM_MM,
+  WAISTBAND_ROOM_MM,
+  bindingWidth,
+  casingWidth,
+  shorterBy,
+  waistbandWidth,
+} from '../elastics/lengths';
+import type { Join } from '../elastics/uses';
+import type { Explained } from '../explain/explained';
+import { leaf } from '../explain/ledger';
+import type { StripInputs } from './stripInputs';
+import { planTape } from './tape';
+import type { StripPlan, TapeLength } from './types';
+
+/** What joins, tails and trimming add to a strip's length at the seamline. */
+export function workAdds({ book, id, spec, choice, facts, second, edge, use }: StripInputs): {
+  readonly adds: Explained;
+  readonly join: Join;
+} {
+  const usual = edge.open === true && spec.join === 'overlapped' ? 'open' : spec.join;
+  const join = (second ? undefined : choice?.join) ?? usual;
+  const own = second ? undefined : choice;
+  const a = facts.garment.pattern.seamAllowanceMm;
+  const partsCount = partsOf({ choice, use });
+  const spare = leaf('to be trimmed', spec.spareMm ?? 0, 'mm', 'T');
+  const name = `${id}.adds`;
+  const label = 'joins and tails';
+  const pieced = leaf(
+    'joins between its parts',
+    join === 'seamed' ? partsCount : partsCount - 1,
+    'count',
+    'chosen',
+  );
+  const allowance = leaf(
+    'allowance of a join',
+    join === 'seamed' ? (own?.joinMm ?? spec.joinMm ?? a) : a,
+    'mm',
+    'chosen',
+  );
+  switch (join) {
+    case 'seamed':
+      return {
+        join,
+        adds: book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'T',
+          formula: '2 * a * n + spare',
+          terms: { a: allowance, n: pieced, spare },
+          by: (v) => 2 * v.a * v.n + v.spare,
+        }),
+      };
+    case 'open': {
+      const tail = leaf('tail at each end', own?.tailMm ?? spec.tailMm ?? a, 'mm', 'T');
+      return {
+        join,
+        adds: book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'T',
+          formula: '2 * tail + 2 * a * n + spare',
+          terms: { tail, a: allowance, n: pieced, spare },
+          by: (v) => 2 * v.tail + 2 * v.a * v.n + v.spare,
+        }),
+      };
+    }
+    case 'overlapped':
+    case 'butted': {
+      const overlap = join === 'butted' ? 0 : (own?.joinMm ?? spec.joinMm ?? 0);
+      return {
+        join,
+        adds: book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'T',
+          formula: 'overlap + spare',
+          terms: {
+            overlap: leaf(join === 'butted' ? 'butted, nothing overlaps' : 'overlap', overlap, 'mm', 'T'),
+            spare,
+          },
+          by: (v) => v.overlap + v.spare,
+        }),
+      };
+    }
+    default:
+      throw new Error(`expected a join, got ${String(join satisfies never)}; add it to workAdds`);
+  }
+}
+
+/** How many parts a band is cut in: as chosen, two for one that runs round the front. */
+export const partsOf = ({ choice, use }: Pick<StripInputs, 'choice' | 'use'>): number =>
+  Math.round(choice?.parts ?? (use.id === 'front-band' ? 2 : 1));
+
+/** The strip as it is sewn: the chosen length, or as it was cut less what joins it. */
+export function workSewn(
+  { book, id, facts, choice, use, spec }: StripInputs,
+  rows: readonly string[],
+  chosen: Explained,
+  adds: Explained,
+): Explained {
+  const asCut = rows.map((row) => facts.garment.cuts[row]?.lengthMm).find((mm) => mm !== undefined);
+  const label = `${spec.label.toLowerCase()} as it is sewn`;
+  if (asCut === undefined) {
+    return book.work(`${id}.sewn`, {
+      label,
+      unit: 'mm',
+      mark: 'D',
+      formula: 'B',
+      terms: { B: chosen },
+      by: (v) => v.B,
+    });
+  }
+  return book.work(`${id}.sewn`, {
+    label,
+    unit: 'mm',
+    mark: 'own record',
+    formula: 'max(cut * n - joins, least)',
+    terms: {
+      cut: leaf('length as cut', asCut, 'mm', 'own record'),
+      n: leaf('parts', partsOf({ choice, use }), 'count', 'chosen'),
+      joins: adds,
+      least: leaf('least that can be sewn', 1, 'mm', 'D'),
+    },
+    by: (v) => Math.max(v.cut * v.n - v.joins, v.least),
+  });
+}
+
+/** Cut length of each part, and how far under its edge the strip really is once that is rounded. */
+export function planCut(
+  { book, id, spec, choice, use }: StripInputs,
+  chosen: Explained,
+  adds: Explained,
+  on: Explained | undefined,
+): Pick<StripPlan, 'cutLength' | 'shorter' | 'parts'> {
+  const parts = partsOf({ choice, use });
+  const n = book.given(`${id}.parts`, 'parts it is cut in', parts, 'count', 'chosen');
+  const exact = book.work(`${id}.cut`, {
+    label: `${spec.label.toLowerCase()}, cut length`,
+    unit: 'mm',
+    mark: 'D',
+    formula: '(B + joins) / n',
+    terms: { B: chosen, joins: adds, n },
+    by: (v) => (v.B + v.joins) / v.n,
+  });
+  const cutLength = planTape(book, `${id}.cut`, exact);
+  if (!on) return { cutLength, parts: n.id };
+  const shorter = (name: string, cut: Explained) =>
+    book.work(`${id}.shorter.${name}`, {
+      label: 'shorter than its edge by',
+      unit: 'share',
+      mark: 'D',
+      formula: '1 - (cut * n - joins) / L',
+      terms: { cut, n, joins: adds, L: on },
+      by: (v) => shorterBy(v.cut * v.n - v.joins, v.L),
+    }).id;
+  return {
+    cutLength,
+    parts: n.id,
+    shorter: {
+      exact: shorter('exact', exact),
+      cm: shorter('cm', book.numbers[cutLength.cm] as Explained),
+      in: shorter('in', book.numbers[cutLength.in] as Explained),
+    },
+  };
+}
+
+/** The width to cut, where the strip is of cloth; an elastic has its own. */
+export function workWidth({
+  book,
+  id,
+  spec,
+  choice,
+  facts,
+  use,
+  elasticMm,
+}: StripInputs): TapeLength | undefined {
+  const name = `${id}.width`;
+  const label = `${spec.label.toLowerCase()}, cut width`;
+  const a = leaf(
+    'seam allowance at the edge',
+    choice?.measured?.allowanceMm ?? facts.garment.pattern.seamAllowanceMm,
+    'mm',
+    'measured',
+  );
+  const w = leaf(
+    'finished width',
+    choice?.finishedMm ?? use.finishedMm ?? elasticMm,
+    'mm',
+    choice?.finishedMm === undefined ? 'default' : 'chosen',
+  );
+  const v = leaf('width of the elastic', elasticMm, 'mm', choice?.elasticId ? 'measured' : 'default');
+  const tape = (exact: Explained) => planTape(book, name, exact);
+  const how = spec.width === 'waistband' && choice?.finishedMm !== undefined ? 'folded' : spec.width;
+  switch (how) {
+    case 'elastic':
+    case 'strap':
+    case 'none':
+      return undefined;
+    case 'folded': {
+      const cloth = spec.of === 'band' ? facts.band : facts.outer;
+      const thick = cloth?.thicknessMm !== undefined && cloth.thicknessMm >= THICK_FROM_MM;
+      return tape(
+        book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'T',
+          formula: '2 * (w + a) + times * t',
+          terms: {
+            w,
+            a,
+            times: leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T'),
+            t: leaf('thickness, where it is thick', thick ? (cloth.thicknessMm ?? 0) : 0, 'mm', 'measured'),
+          },
+          by: (n) => cutWidth(n.w, n.a, n.times * n.t),
+        }),
+      );
+    }
+    case 'waistband':
+      return tape(
+        book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'T',
+          formula: '2 * (v + a + room)',
+          terms: { v, a, room: leaf('room beside the elastic', WAISTBAND_ROOM_MM, 'mm', 'T') },
+          by: (n) => waistbandWidth(n.v, n.a, n.room),
+        }),
+      );
+    case 'casing':
+      return tape(
+        book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'T',
+          formula: '2 * v + room',
+          terms: { v, room: leaf('room to slide', CASING_ROOM_MM, 'mm', 'T') },
+          by: (n) => casingWidth(n.v, n.room),
+        }),
+      );
+    case 'binding':
+      return tape(
+        book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'T',
+          formula: 'a + 2 * w + inside',
+          terms: { a, w, inside: leaf('past the seam inside', BINDING_INSIDE_MM, 'mm', 'T') },
+          by: (n) => bindingWidth(n.w, n.a, n.inside),
+        }),
+      );
+    case 'facing':
+      return tape(
+        book.work(name, {
+          label,
+          unit: 'mm',
+          mark: 'T',
+          formula: 'w + a',
+          terms: { w, a },
+          by: (n) => n.w + n.a,
+        }),
+      );
+    default:
+      throw new Error(`expected a width, got ${String(how satisfies never)}; add it to workWidth`);
+  }
+}

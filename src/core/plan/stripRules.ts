@@ -1,0 +1,279 @@
+import { EXTREME_REDUCTION } from '../bands/neckband';
+import { afterPinching, beforeGrowth } from '../elastics/lengths';
+import { ADJUST_MM, type LengthRule, type RuleOfThumb } from '../elastics/uses';
+import type { Explained, Mark, Term } from '../explain/explained';
+import { leaf } from '../explain/ledger';
+import type { StripInputs, StripMaterial } from './stripInputs';
+
+/** A rule's length for a strip; ids that start with `own-` are the person's. */
+export interface RuleLength {
+  readonly id: string;
+  readonly label: string;
+  readonly length: Explained;
+  readonly low?: Explained;
+  readonly high?: Explained;
+  /** It takes off more than a quarter of what it is taken of. */
+  readonly extreme: boolean;
+}
+
+/** What every rule starts from. */
+export interface RuleBases {
+  readonly on: Explained;
+  readonly girth: Explained | undefined;
+  readonly material: StripMaterial;
+  /** What its joins and tails add to the ring. */
+  readonly adds: Explained;
+  readonly sections: readonly { readonly id: string; readonly label: string; readonly edge: Explained }[];
+}
+
+/** Shortest that a rule may come to, so that an absurd edge still gives a length, mm. */
+const LEAST_MM = 1;
+
+/** Every rule's length, the default first; then what is the person's own: rounds, usual, printed, chosen. */
+export function ruleLengths(inputs: StripInputs, bases: RuleBases): RuleLength[] {
+  const rules = inputs.spec.rules.flatMap((rule) => ofThumb(inputs, bases, rule) ?? []);
+  return [...rules, ...ownLengths(inputs, bases)];
+}
+
+function ofThumb(inputs: StripInputs, bases: RuleBases, thumb: RuleOfThumb): RuleLength | undefined {
+  const { id, label, rule } = thumb;
+  const { on, girth } = bases;
+  const at = (end?: 'low' | 'high') => workRule(inputs, bases, thumb, end);
+  const length = at();
+  if (!length) return undefined;
+  const low = 'low' in rule && rule.low !== undefined ? at('low') : undefined;
+  const high = 'high' in rule && rule.high !== undefined ? at('high') : undefined;
+  const taken = rule.by === 'body' || rule.by === 'body-less' ? girth : on;
+  return {
+    id,
+    label,
+    length,
+    ...(low && high ? { low, high } : {}),
+    extreme: taken !== undefined && 1 - (low ?? length).value / taken.value > EXTREME_REDUCTION,
+  };
+}
+
+function workRule(
+  inputs: StripInputs,
+  bases: RuleBases,
+  { id, label, mark, rule }: RuleOfThumb,
+  end: 'low' | 'high' | undefined,
+): Explained | undefined {
+  const { book, id: prefix, choice } = inputs;
+  const { on, girth, material, adds } = bases;
+  const name = `${prefix}.rule.${id}${end ? `.${end}` : ''}`;
+  const words = `${inputs.spec.label.toLowerCase()}, ${label}${end ? `, ${end === 'low' ? 'least' : 'most'}` : ''}`;
+  const least = leaf('least that can be sewn', LEAST_MM, 'mm', 'D');
+  const work = <T extends Record<string, Explained | Term>>(
+    formula: string,
+    terms: T,
+    by: (v: { [K in keyof T]: number }) => number,
+    note?: string,
+  ) =>
+    book.work(name, {
+      label: words,
+      unit: 'mm',
+      mark,
+      formula,
+      terms,
+      by,
+      ...(note === undefined ? {} : { note }),
+    });
+  switch (rule.by) {
+    case 'edge': {
+      const ratio = leaf('ratio', rule[end ?? 'ratio'] ?? rule.ratio, 'ratio', mark);
+      return work('L * r', { L: on, r: ratio }, (v) => v.L * v.r);
+    }
+    case 'body': {
+      if (!girth) return undefined;
+      const ratio = leaf('ratio', rule[end ?? 'ratio'] ?? rule.ratio, 'ratio', mark);
+      return inputs.spec.of === 'band'
+        ? work(
+            'min(G * r, L)',
+            { G: girth, r: ratio, L: on },
+            (v) => Math.min(v.G * v.r, v.L),
+            'Never longer than the opening it joins.',
+          )
+        : work('G * r', { G: girth, r: ratio }, (v) => v.G * v.r);
+    }
+    case 'sections':
+      return workSections(inputs, bases, name, words, mark, rule);
+    case 'edge-less':
+      return rule.asCut
+        ? work(
+            'max(L - off - joins, least)',
+            { L: on, off: leaf('taken off', rule.mm, 'mm', mark), joins: adds, least },
+            (v) => Math.max(v.L - v.off - v.joins, v.least),
+            'The rule speaks of the cut length; the ring is what joins it shorter.',
+          )
+        : work('max(L - off, least)', { L: on, off: leaf('taken off', rule.mm, 'mm', mark), least }, (v) =>
+            Math.max(v.L - v.off, v.least),
+          );
+    case 'body-less': {
+      if (!girth) return undefined;
+      const off = leaf('less than the body', rule.mm, 'mm', mark);
+      if (material.growth) {
+        return work(
+          'max((G - off) / (1 + g), least)',
+          { G: girth, off, g: material.growth, least },
+          (v) => Math.max(beforeGrowth(v.G - v.off, v.g), v.least),
+          'The wanted resting length, before it grows as your sewn sample did.',
+        );
+      }
+      const grows = leaf('grows as it is sewn, not measured', rule.unmeasuredGrowthMm, 'mm', mark);
+      return work(
+        'max(G - off - grows, least)',
+        { G: girth, off, grows, least },
+        (v) => Math.max(v.G - v.off - v.grows, v.least),
+        'Sew a sample and measure it: then its own growth comes off instead.',
+      );
+    }
+    case 'share': {
+      if (!girth || !material.stretch) return undefined;
+      const u = leaf('share of its stretch when worn', rule.share, 'share', mark);
+      return work('G / (1 + u * S)', { G: girth, u, S: material.stretch }, (v) => v.G / (1 + v.u * v.S));
+    }
+    case 'body-and-room': {
+      if (!girth) return undefined;
+      const room = leaf(
+        'room to adjust',
+        choice?.adjustMm ?? ADJUST_MM,
+        'mm',
+        choice?.adjustMm ? 'chosen' : mark,
+      );
+      return work('W + room', { W: girth, room }, (v) => v.W + v.room);
+    }
+    case 'fixed':
+      return work('start', { start: leaf('usual start', rule.mm, 'mm', mark) }, (v) => v.start);
+    default:
+      return unknownRule(rule);
+  }
+
+  function unknownRule(unknown: never): never {
+    throw new Error(`expected a known rule, got ${JSON.stringify(unknown)}; add it to workRule`);
+  }
+}
+
+/** Each part of the edge at its own ratio. */
+function workSections(
+  { book, choice }: StripInputs,
+  { sections }: RuleBases,
+  name: string,
+  label: string,
+  mark: Mark,
+  rule: Extract<LengthRule, { by: 'sections' }>,
+): Explained {
+  const terms: Record<string, Explained | Term> = {};
+  sections.forEach((section, at) => {
+    terms[`l${at + 1}`] = section.edge;
+    const own = choice?.ratios?.[section.id];
+    terms[`r${at + 1}`] = leaf(
+      `ratio of the ${section.label}`,
+      own ?? rule.ratios[section.id] ?? 1,
+      'ratio',
+      own === undefined ? mark : 'chosen',
+    );
+  });
+  return book.work(name, {
+    label,
+    unit: 'mm',
+    mark,
+    formula: sections.map((_, at) => `l${at + 1} * r${at + 1}`).join(' + '),
+    terms,
+    by: (v) => {
+      const all = v as Record<string, number>;
+      return sections.reduce(
+        (sum, _, at) => sum + (all[`l${at + 1}`] as number) * (all[`r${at + 1}`] as number),
+        0,
+      );
+    },
+  });
+}
+
+/** What is the person's own: the last round of trying on, a share off, the wearer's usual, printed, chosen. */
+function ownLengths(inputs: StripInputs, { on, girth, adds }: RuleBases): RuleLength[] {
+  const { book, id, choice, facts, edge, second, size } = inputs;
+  const { garment, wearer, pattern } = facts;
+  const found: RuleLength[] = [];
+  const name = (what: string) => `${id}.rule.${what}`;
+  const label = (words: string) => `${inputs.spec.label.toLowerCase()}, ${words}`;
+  const add = (rule: string, words: string, length: Explained, of?: Explained) =>
+    found.push({
+      id: rule,
+      label: words,
+      length,
+      extreme: of !== undefined && 1 - length.value / of.value > EXTREME_REDUCTION,
+    });
+  const round = second ? undefined : lastRound(choice?.rounds);
+  if (round) {
+    const length = book.work(name('round'), {
+      label: label('after trying on'),
+      unit: 'mm',
+      mark: 'own record',
+      formula: 'max(basted - pinched, least)',
+      terms: {
+        basted: leaf('ring as basted', round.bastedMm, 'mm', 'own record'),
+        pinched: leaf('pinched out', round.pinchedMm, 'mm', 'own record'),
+        least: leaf('least that can be sewn', LEAST_MM, 'mm', 'D'),
+      },
+      by: (v) => Math.max(afterPinching(v.basted, v.pinched), v.least),
+    });
+    add('round', 'after trying on', length, girth);
+  }
+  const off = (rule: string, words: string, base: Explained, shorter: number, mark: Mark) =>
+    add(
+      rule,
+      words,
+      book.work(name(rule), {
+        label: label(words),
+        unit: 'mm',
+        mark,
+        formula: 'L * (1 - s)',
+        terms: { L: base, s: leaf('shorter by', shorter, 'share', mark) },
+        by: (v) => v.L * (1 - v.s),
+      }),
+      base,
+    );
+  if (choice?.shorter !== undefined && !second)
+    off('percent', 'shorter by your own share', on, choice.shorter, 'chosen');
+  const usual = second ? undefined : wearer?.usualLengths?.[`${garment.kind}-${edge.id}`.slice(0, 40)];
+  if (usual) {
+    const base = usual.of === 'body' ? girth : on;
+    if (base) off('usual', `usual for ${wearer?.name ?? 'the wearer'}`, base, usual.shorter, 'own record');
+  }
+  const wantsPrinted = inputs.spec.of === 'elastic' || !inputs.hasElastic;
+  const printed = Object.values(pattern?.printed ?? {}).find(
+    (one) => one.edge === edge.id && (one.sizeId === undefined || one.sizeId === size),
+  );
+  if (printed && wantsPrinted) {
+    const length = book.work(name('pattern'), {
+      label: label('the pattern’s own'),
+      unit: 'mm',
+      mark: 'measured',
+      note: 'The pattern gives the cut length; the ring is what joins it shorter.',
+      formula: 'max(cut - joins, least)',
+      terms: {
+        cut: leaf(printed.label, printed.mm, 'mm', 'measured'),
+        joins: adds,
+        least: leaf('least that can be sewn', LEAST_MM, 'mm', 'D'),
+      },
+      by: (v) => Math.max(v.cut - v.joins, v.least),
+    });
+    add('pattern', 'the pattern’s own', length, on);
+  }
+  const ownMm = second ? choice?.elasticOwnMm : choice?.ownMm;
+  if (ownMm !== undefined) {
+    add('own', 'your own', book.given(name('own'), label('your own'), ownMm, 'mm', 'chosen'), on);
+  }
+  return found;
+}
+
+/** The last round of trying on, by day and then by the order it was kept in. */
+export function lastRound<R extends { readonly triedOn: string }>(
+  rounds: Readonly<Record<string, R>> | undefined,
+): R | undefined {
+  return Object.values(rounds ?? {}).reduce<R | undefined>(
+    (last, round) => (last === undefined || round.triedOn >= last.triedOn ? round : last),
+    undefined,
+  );
+}

@@ -1,0 +1,298 @@
+import type { ClothReading } from '../cloth/readCloth';
+import { USUAL_STRETCH } from '../elastics/elasticReading';
+import type { EdgeUse, StripSpec } from '../elastics/uses';
+import type { Explained } from '../explain/explained';
+import { say, type Ledger } from '../explain/ledger';
+import type { EdgeChoice } from '../facts/garment';
+import { hasClosure, type Edge, type GarmentKind } from '../garments/garmentKind';
+import { planMarks } from './bandMarks';
+import { planHold, type HoldPlan } from './hold';
+import { readElasticOnce } from './readElasticOnce';
+import type { Body } from './measures';
+import type { StripInputs, StripMaterial } from './stripInputs';
+import { planCut, workAdds, workSewn, workWidth } from './stripCut';
+import { stripLimits, stripState, type StripLimits } from './stripLimits';
+import { ruleLengths, type RuleLength } from './stripRules';
+import { crossingSeams, placeSections, sectionEdges } from './stripSections';
+import type { GarmentFacts, StripPlan } from './types';
+
+export interface EdgeStripsInputs {
+  readonly book: Ledger;
+  readonly facts: GarmentFacts;
+  readonly kind: GarmentKind;
+  readonly edge: Edge;
+  readonly use: EdgeUse;
+  readonly length: Explained;
+  readonly body: Body;
+  readonly band: ClothReading | undefined;
+  readonly outer: ClothReading | undefined;
+  readonly size: string | undefined;
+}
+
+/** Every strip an edge takes, the one that is sewn to it first. A band without its cloth is left out. */
+export function planStrips(inputs: EdgeStripsInputs): readonly StripPlan[] {
+  const { book, facts, kind, edge, use, length, body } = inputs;
+  const choice = facts.garment.edges?.[edge.id];
+  const opening = kind.openings.find((one) => one.edge === edge.id && one.id !== 'waist');
+  const closed = opening !== undefined && !hasClosure(opening, facts.garment);
+  const widest = opening && body[opening.passes];
+  const measure = edge.body ?? kind.zones.find(({ id }) => id === edge.zone)?.measure;
+  const girth = measure && body[measure];
+  const elastic = choice?.elasticId === undefined ? undefined : facts.elastics?.[choice.elasticId];
+  const elasticMm = elastic?.widthMm ?? use.usualWidthMm ?? 0;
+  const strips: StripPlan[] = [];
+  for (const [at, spec] of use.strips.entries()) {
+    const first = strips[0];
+    if (at > 0 && !first) break;
+    const material = materialOf(inputs, spec, choice);
+    if (!material) break;
+    strips.push(
+      planStrip(
+        {
+          book,
+          id: at === 0 ? `edge.${edge.id}` : `edge.${edge.id}.inner`,
+          facts,
+          kind,
+          edge,
+          use,
+          spec,
+          choice,
+          second: at > 0,
+          hasElastic: use.strips.some(({ of }) => of === 'elastic'),
+          ring: edge.open !== true,
+          elasticMm,
+          size: inputs.size,
+          passes: closed && widest ? { girth: widest, what: opening.passesWhat } : undefined,
+        },
+        material,
+        first
+          ? { on: book.numbers[first.sewn] as Explained, what: `its ${first.label.toLowerCase()}` }
+          : { on: length, what: 'the edge' },
+        girth,
+      ),
+    );
+  }
+  return strips;
+}
+
+function planStrip(
+  inputs: StripInputs,
+  material: StripMaterial,
+  { on, what }: { readonly on: Explained; readonly what: string },
+  girth: Explained | undefined,
+): StripPlan {
+  const { book, id, spec, edge, choice, second, ring } = inputs;
+  const { adds, join } = workAdds(inputs);
+  const sections = sectionEdges(inputs, on);
+  const bases = { on, girth, material, adds, sections };
+  const lengths = ruleLengths(inputs, bases);
+  const limits = stripLimits(inputs, { on, girth, stretch: material.stretch });
+  const picked = pick(inputs, lengths);
+  const chosen = workChosen(inputs, picked, limits);
+  const rows = rowsOf(inputs);
+  const sewn = workSewn(inputs, rows, chosen, adds);
+  const strap = spec.width === 'strap';
+  const sewnStretch = strap
+    ? {}
+    : {
+        sewnStretch: book.work(`${id}.sewnStretch`, {
+          label: 'stretched while it is sewn',
+          unit: 'share',
+          mark: 'D',
+          formula: 'L / B - 1',
+          terms: { L: on, B: sewn },
+          by: (v) => v.L / v.B - 1,
+        }).id,
+      };
+  const cut = planCut(inputs, chosen, adds, strap ? undefined : on);
+  const cutWidth = workWidth(inputs);
+  const placed = placeSections(inputs, sections, sewn, on, picked);
+  const marked =
+    strap || (second && spec.of !== 'elastic') || inputs.use.id === 'stay'
+      ? undefined
+      : planMarks({
+          book,
+          id: `${id}.marked`,
+          edge: on,
+          band: sewn,
+          choice: choice?.marks ?? 'auto',
+          start: edge.start ?? (ring ? 'join' : 'one end'),
+          middle: edge.middle ?? 'half way',
+          seams: second ? [] : crossingSeams(inputs, on, sections),
+          parts: placed.uneven ? placed.parts : undefined,
+          open: !ring,
+        });
+  const hold = holdOf(inputs, material, sewn, girth);
+  return {
+    id,
+    edge: edge.id,
+    label: spec.label,
+    of: spec.of,
+    ...(material.elasticId === undefined ? {} : { elasticId: material.elasticId }),
+    material: material.words,
+    ...(material.assumed ? { assumed: material.assumed } : {}),
+    on: on.id,
+    onWhat: what,
+    rules: lengths.map(({ id: rule, label, length, low, high, extreme }) => ({
+      id: rule,
+      label,
+      length: length.id,
+      ...(low && high ? { low: low.id, high: high.id } : {}),
+      state: stripState(length.value, limits),
+      extreme,
+    })),
+    rule: picked.id,
+    why: spec.why,
+    chosen: chosen.id,
+    state: stripState(sewn.value, limits),
+    ...(material.stretch ? { stretch: material.stretch.id } : {}),
+    shortestBy: limits.shortestBy,
+    longestBy: limits.longestBy,
+    ...(limits.shortest ? { shortest: limits.shortest.id } : {}),
+    ...(limits.longest ? { longest: limits.longest.id } : {}),
+    sewn: sewn.id,
+    ...sewnStretch,
+    ...(material.growth ? { growth: material.growth.id } : {}),
+    ...hold,
+    ...cut,
+    join,
+    adds: adds.id,
+    ...(cutWidth ? { cutWidth } : {}),
+    rows,
+    sections: placed.sections,
+    ...(marked ? { marked } : {}),
+  };
+}
+
+/** The rule that is chosen; after a round of trying on that one, else the use's own default. */
+function pick({ choice, second }: StripInputs, lengths: readonly RuleLength[]): RuleLength {
+  const wanted = second ? choice?.elasticSchool : choice?.school;
+  const found = lengths.find(({ id }) => id === wanted);
+  return found ?? lengths.find(({ id }) => id === 'round') ?? (lengths[0] as RuleLength);
+}
+
+/** The chosen length; the use's own default is never under the shortest that works. */
+function workChosen(
+  { book, id, spec }: StripInputs,
+  { id: rule, label: words, length }: RuleLength,
+  { shortest, longest }: StripLimits,
+): Explained {
+  const common = {
+    label: `${spec.label.toLowerCase()}, at the seamline`,
+    unit: 'mm',
+    mark: 'chosen',
+  } as const;
+  return rule === spec.rules[0].id && shortest && longest
+    ? book.work(`${id}.chosen`, {
+        ...common,
+        note: `By this rule: ${words}; never under the shortest that works.`,
+        formula: 'max(min(shortest, longest), B)',
+        terms: { B: length, shortest, longest },
+        by: (v) => Math.max(v.B, Math.min(v.shortest, v.longest)),
+      })
+    : book.work(`${id}.chosen`, {
+        ...common,
+        note: `By this rule: ${words}.`,
+        formula: 'B',
+        terms: { B: length },
+        by: (v) => v.B,
+      });
+}
+
+/** Ids of the ticket's rows: a piece's own where the strip is one, both sides where there are two. */
+function rowsOf({ edge, spec, use, kind }: StripInputs): readonly string[] {
+  const cloth = spec.of !== 'elastic';
+  const piece = cloth ? edge.piece : undefined;
+  const name = piece ?? (use.id === 'stay' ? 'stay' : cloth ? `${edge.id}-band` : `elastic-${edge.id}`);
+  if (piece && kind.pieces.some(({ id }) => id === piece)) return [piece];
+  return edge.pair ? [`${name}-left`, `${name}-right`] : [`${name}`];
+}
+
+function materialOf(
+  { book, facts, use, edge, band, outer }: EdgeStripsInputs,
+  spec: StripSpec,
+  choice: EdgeChoice | undefined,
+): StripMaterial | undefined {
+  if (spec.of !== 'elastic') {
+    const [cloth, read] = spec.of === 'band' ? [facts.band, band] : [facts.outer, outer];
+    const way = choice?.direction ?? read?.around;
+    const reading = way && read?.[way];
+    if (!cloth || !reading) return undefined;
+    const widthMm = choice?.finishedMm ?? use.finishedMm ?? use.usualWidthMm ?? 0;
+    return {
+      words: [{ name: cloth.name }],
+      ...(spec.of === 'band' ? { stretch: reading.stretch } : {}),
+      parts: reading.parts,
+      widthMm,
+    };
+  }
+  const elasticId = choice?.elasticId;
+  const elastic = elasticId === undefined ? undefined : facts.elastics?.[elasticId];
+  const prefix = `edge.${edge.id}.material`;
+  const usual = use.usualWidthMm ?? 10;
+  const chosenMm = use.strips.length > 1 ? undefined : choice?.finishedMm;
+  if (elastic && elasticId !== undefined) {
+    const key = `elastic.${elasticId}`;
+    const read = readElasticOnce(book, key, elastic);
+    return {
+      words: [{ name: elastic.name }],
+      elasticId,
+      ...(read.assumed
+        ? {
+            assumed: say`${{ name: elastic.name }} has not been pulled: its stretch is taken as usual for its kind.`,
+          }
+        : {}),
+      stretch: read.reading.stretch,
+      ...(read.growth ? { growth: read.growth } : {}),
+      parts: read.reading.parts,
+      widthMm: chosenMm ?? elastic.widthMm,
+    };
+  }
+  const kind = use.kinds?.[0] ?? 'braided';
+  const stretch = book.given(
+    `${prefix}.stretch`,
+    `stretch of ${kind} elastic, taken as usual`,
+    USUAL_STRETCH[kind],
+    'share',
+    'default',
+    'No elastic is chosen: choose one and pull it to be sure.',
+  );
+  const width = book.given(`${prefix}.width`, `width of ${kind} elastic`, chosenMm ?? usual, 'mm', 'default');
+  return {
+    words: say`${kind} elastic, ${width}`,
+    assumed: say`No elastic is chosen yet: a usual ${kind} one of ${width} stands in.`,
+    stretch,
+    parts: [],
+    widthMm: chosenMm ?? usual,
+  };
+}
+
+/** How it holds, where it goes round a body: by its resting length once it has grown as it was sewn. */
+function holdOf(
+  { book, id, spec, elasticMm }: StripInputs,
+  material: StripMaterial,
+  sewn: Explained,
+  girth: Explained | undefined,
+): Partial<HoldPlan> & Pick<StripPlan, 'resting' | 'body'> {
+  const resting = material.growth
+    ? book.work(`${id}.resting`, {
+        label: 'resting length once it is sewn on',
+        unit: 'mm',
+        mark: 'own record',
+        formula: 'B * (1 + g)',
+        terms: { B: sewn, g: material.growth },
+        by: (v) => v.B * (1 + v.g),
+      })
+    : sewn;
+  const rest = material.growth ? { resting: resting.id } : {};
+  if (!girth || spec.width === 'strap' || spec.of === 'outer') return rest;
+  const cloth = spec.of === 'band';
+  const hold = planHold(book, id, {
+    resting,
+    girth,
+    parts: material.parts,
+    layers: cloth ? 2 : 1,
+    widthMm: cloth ? material.widthMm || elasticMm : material.widthMm,
+  });
+  return { ...rest, body: girth.id, ...hold };
+}
