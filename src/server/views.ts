@@ -4,6 +4,7 @@ import type { Garment } from '@/core/facts/garment';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import { gatherFacts, type FindFacts } from '@/core/plan/gatherFacts';
 import { planGarment } from '@/core/plan/planGarment';
+import { shoppingList, type ShoppingList } from '@/core/plan/rolls';
 import { stageIds, type GarmentPlan } from '@/core/plan/types';
 import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
 import type {
@@ -17,18 +18,16 @@ import type {
 import type { Database } from '@/data/database';
 import { findRecord, garmentsSharing, listRecords, type Stored } from '@/data/records';
 import { wire } from './recordRoutes';
+import { plannedGarment, takenByOthers } from './rolls';
+import { today } from './today';
+
+export { today };
 
 /** How many garments a list shows at once. */
 export const GARMENTS_A_PAGE = 50;
 /** Cloths and wearers offered in a choice; a household has fewer. */
 const MAX_CHOICES = 500;
 const MAX_EARLIER = 12;
-
-/** The server's day, `YYYY-MM-DD`, in its own time zone. */
-export function today(now: Date = new Date()): string {
-  const two = (value: number) => String(value).padStart(2, '0');
-  return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
-}
 
 /** A page of garments, newest first, and whether more follow. */
 export function garmentLines(
@@ -140,6 +139,9 @@ export function garmentView(db: Database, id: string): GarmentView | undefined {
     wearers: choices(db, 'wearer'),
     cloths: choices(db, 'cloth'),
     patterns: choices(db, 'pattern'),
+    elastics: recordList(db, 'elastic'),
+    findings: recordList(db, 'finding'),
+    takenMm: takenByOthers(db, id),
     earlier: earlierFittings(db, garment),
     today: today(),
   };
@@ -186,6 +188,16 @@ export function recordView<K extends Shelf>(db: Database, kind: K, id: string): 
 /** Every wearer or cloth, for its own list. */
 export const recordList = <K extends Shelf>(db: Database, kind: K): readonly StoredRecord<K>[] =>
   listRecords(db, kind, { limit: MAX_CHOICES }).map((record) => wire(record) as StoredRecord<K>);
+
+/** What is short across all garments. */
+export const shoppingView = (db: Database): ShoppingList =>
+  shoppingList(
+    listRecords(db, 'garment', { limit: MAX_CHOICES }).map((garment) => plannedGarment(db, garment)),
+    { elastics: factsById(db, 'elastic'), findings: factsById(db, 'finding') },
+  );
+
+const factsById = <K extends Shelf>(db: Database, kind: K): Readonly<Record<string, FactsByKind[K]>> =>
+  Object.fromEntries(listRecords(db, kind, { limit: MAX_CHOICES }).map(({ id, facts }) => [id, facts]));
 
 const PLACES: readonly JumpTarget[] = [
   { href: '/', label: 'On the table', what: 'place' },

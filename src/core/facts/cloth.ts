@@ -39,7 +39,7 @@ export const pullSpec = record('Pull curve', {
   direction: choice('Direction', ['across', 'along']),
   pulledOn: date('Pulled on'),
   by: choice('By', ['weights', 'gauge']),
-  widthMm: lengthMm('Width of the strip', 5, 300, [20, 100]),
+  widthMm: lengthMm('Width of the strip', 2, 300, [20, 100]),
   restMm: lengthMm('Length at rest', 20, 1000, [50, 300]),
   points: map('Readings', pullPointSpec, 400),
 });

@@ -126,9 +126,9 @@ export function ripplePlan(
       unit: 'ratio',
       mark: 'D',
       note: 'The stitches keep the length the edge had under the needle.',
-      formula: '1 + min(s, most)',
+      formula: 'min(s, most) + 1',
       terms: { s: sewnAt, most: limit },
-      by: (v) => 1 + Math.min(v.s, v.most),
+      by: (v) => Math.min(v.s, v.most) + 1,
     });
   const [fullAcross, fullAlong] = [fullness('across', across), fullness('along', along)];
   const less = across && along && (across.value <= along.value ? 'across the cloth' : 'along the selvedge');

@@ -51,6 +51,10 @@ export interface GarmentView {
   readonly wearers: readonly Choice[];
   readonly cloths: readonly Choice[];
   readonly patterns: readonly Choice[];
+  readonly elastics: readonly StoredRecord<'elastic'>[];
+  readonly findings: readonly StoredRecord<'finding'>[];
+  /** What other garments take of each elastic, mm. */
+  readonly takenMm: Readonly<Record<string, number>>;
   readonly earlier: readonly EarlierFitting[];
   readonly today: string;
 }

@@ -24,17 +24,22 @@ const EMPTY: Row = { massG: undefined, lengthMm: undefined, branch: 'loading' };
 
 /** Weights hung on a strip, one reading a row; the pull is kept whole. */
 export function HangWeights({
+  kind = 'cloth',
   clothId,
   direction,
   today,
+  stripWidthMm,
 }: {
-  clothId: string;
-  direction: ClothDirection;
-  today: string;
+  /** What is pulled: a strip of cloth, or a length of elastic, which has its own width. */
+  readonly kind?: 'cloth' | 'elastic';
+  readonly clothId: string;
+  readonly direction: ClothDirection;
+  readonly today: string;
+  readonly stripWidthMm?: number;
 }) {
   const { unit } = useUnit();
   const records = useRecords();
-  const [widthMm, setWidth] = useState<number | undefined>(USUAL_STRIP_MM[unit].width);
+  const [widthMm, setWidth] = useState<number | undefined>(stripWidthMm ?? USUAL_STRIP_MM[unit].width);
   const [restMm, setRest] = useState<number | undefined>(USUAL_STRIP_MM[unit].rest);
   const [rows, setRows] = useState<readonly Row[]>([EMPTY, EMPTY, EMPTY]);
   const [round, setRound] = useState(0);
@@ -48,7 +53,7 @@ export function HangWeights({
   const enough = whole.filter(({ branch }) => branch === 'loading').length >= FEWEST_POINTS;
   const keep = () => {
     const points = Object.fromEntries(whole.map((row, at) => [`r${at + 1}`, row]));
-    records.set('cloth', clothId, `Pull curve ${direction}`, {
+    records.set(kind, clothId, kind === 'cloth' ? `Pull curve ${direction}` : 'Pull curve', {
       [`pulls.${crypto.randomUUID()}`]: {
         direction,
         pulledOn: today,
@@ -64,8 +69,9 @@ export function HangWeights({
   return (
     <div key={round} style={{ display: 'grid', gap: 12 }}>
       <p className="soft small">
-        Cut a strip along the direction, clip it at both ends, mark its rest length. Hang a weight, read the
-        length, take the next. Three are enough; six read better.
+        {kind === 'cloth' ? 'Cut a strip along the direction, clip it' : 'Clip a length of it'} at both ends,
+        mark its rest length. Hang a weight, read the length, take the next. Three are enough; six read
+        better.
       </p>
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(2, minmax(0, 190px))', gap: 12 }}>
         <LengthField spec={fields.widthMm} valueMm={widthMm} onChange={setWidth} required />

@@ -1,6 +1,7 @@
 'use client';
-import { useId } from 'react';
-import type { BandMark, NeckbandPlan } from '@/core/plan/types';
+import { useId, type ReactNode } from 'react';
+import type { MarkChoice } from '@/core/facts/garment';
+import type { BandMark, MarksPlan } from '@/core/plan/types';
 import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { useNumbers, valueOf } from '@/ui/numbers';
@@ -8,158 +9,204 @@ import { Hatch } from '@/ui/Hatch';
 import { useUnit } from '@/ui/unit';
 import table from '@/ui/table.module.css';
 import styles from './GarmentPage.module.css';
-import { useGarment } from './useGarment';
 
 const WIDTH = 590;
 const LEFT = 4;
 const RIGHT = 570;
 
-/** Neckline and band laid flat from centre back, their marks joined by lines. */
-export function BandMarks({ band }: { band: NeckbandPlan }) {
-  const { garment, plan, set } = useGarment();
+interface Props {
+  readonly marked: MarksPlan;
+  readonly edge: string;
+  readonly strip: string;
+  readonly edgeName: string;
+  readonly stripName: string;
+  readonly choice: MarkChoice;
+  readonly onChoose: (choice: MarkChoice) => void;
+  /** Offered where the shortening can follow the curve. */
+  readonly byCurve?: boolean;
+  readonly children?: ReactNode;
+}
+
+const DIVISIONS = [
+  { value: 'auto', label: 'By size' },
+  { value: 'halves', label: 'Halves' },
+  { value: 'quarters', label: 'Quarters' },
+  { value: 'eighths', label: 'Eighths' },
+  { value: 'sixteenths', label: 'Sixteenths' },
+] as const;
+
+/** An edge and its band laid flat from the edge's start, their marks joined by lines. */
+export function BandMarks({
+  marked,
+  edge: edgeId,
+  strip,
+  edgeName,
+  stripName,
+  choice,
+  onChoose,
+  byCurve = false,
+  children,
+}: Props) {
   const numbers = useNumbers();
   const { unit } = useUnit();
   const hatch = useId();
   const get = (id: string) => valueOf(numbers, id);
-  if (!plan.neckline) return null;
-  const neck = get(plan.neckline.seamline);
-  const sewn = get(band.sewn);
-  const back = get(plan.neckline.backHalf);
-  const scale = (RIGHT - LEFT) / Math.max(neck, sewn);
+  const edge = get(edgeId);
+  const band = get(strip);
+  const scale = (RIGHT - LEFT) / Math.max(edge, band);
   const x = (mm: number) => LEFT + mm * scale;
-  const count = get(band.markCount);
-  const ends = Array.from({ length: count + 1 }, (_, at) => ({
-    neck: (neck * at) / count,
-    band: (sewn * at) / count,
+  const count = get(marked.markCount);
+  const first = marked.marks[0] ? get(marked.marks[0].alongBand) : 0;
+  const lines = marked.marks.map((mark) => ({
+    edge: get(mark.alongEdge),
+    band: (get(mark.alongBand) - first + band) % Math.max(band, 1),
+    label: mark.label,
   }));
+  const ends = marked.open ? lines : [...lines, { edge, band, label: marked.start }];
+  if (marked.open) Object.assign(ends.at(-1) ?? {}, { band });
   const show = (mm: number) => formatLength(mm, unit);
-  const names = (at: number): string => (at === count ? 'centre back' : (band.marks[at]?.label ?? ''));
-  const shown = (at: number) => count <= 4 || names(at) !== 'eighth';
+  const quiet = (label: string) => label === 'eighth' || label === 'sixteenth';
+  const shown = (label: string) => count <= 4 || !quiet(label);
+  const stretched = band > 0 ? edge / band - 1 : 0;
+  const seams = marked.seams.filter(({ at }) => get(at) > 1 && get(at) < edge - 1);
+  const options = byCurve ? [...DIVISIONS, { value: 'curve' as const, label: 'By the curve' }] : DIVISIONS;
   return (
     <section className={styles.stack}>
       <h2>Where the marks go</h2>
       <svg
-        viewBox={`0 0 ${WIDTH} 176`}
+        viewBox={`0 0 ${WIDTH} 196`}
         style={{ width: '100%', maxWidth: WIDTH, overflow: 'visible' }}
         role="img"
-        aria-label={`${count} marks on each: every ${show(neck / count)} on the neckline, every ${show(sewn / count)} on the band`}
+        aria-label={`${count} marks on each: every ${show(edge / count)} on the ${edgeName}${marked.even ? `, every ${show(band / count)} on the ${stripName}` : ''}`}
       >
         <Hatch id={hatch} of="worn" />
-        <rect x={LEFT} y="24" width={neck * scale} height="26" fill="var(--rest)" rx="2" />
-        <rect x={LEFT} y="116" width={sewn * scale} height="22" fill="var(--rest)" rx="2" />
-        {neck > sewn && (
+        <rect x={LEFT} y="24" width={edge * scale} height="26" fill="var(--rest)" rx="2" />
+        <rect x={LEFT} y="116" width={band * scale} height="22" fill="var(--rest)" rx="2" />
+        {edge > band && (
           <rect
-            x={x(sewn)}
+            x={x(band)}
             y="116"
-            width={(neck - sewn) * scale}
+            width={(edge - band) * scale}
             height="22"
             fill={`url(#${hatch})`}
             stroke="var(--capacity)"
           />
         )}
-        {[back, neck - back].map((at, index) => (
-          <g key={index}>
-            <line
-              x1={x(at)}
-              x2={x(at)}
-              y1="24"
-              y2="50"
-              stroke="var(--on-rest)"
-              strokeWidth="2"
-              strokeDasharray="3 3"
-            />
-            <text
-              x={x(at) + (index === 0 ? -6 : 6)}
-              y="41"
-              fontSize="12.5"
-              textAnchor={index === 0 ? 'end' : 'start'}
-              fill="var(--on-rest)"
-            >
-              shoulder
-            </text>
-          </g>
-        ))}
-        {ends.map((end, at) => (
-          <g key={at}>
-            <path
-              d={`M${x(end.neck)} 24 V56 L${x(end.band)} 110 V138`}
-              fill="none"
-              stroke="var(--demand)"
-              strokeWidth="1.8"
-            />
-            {shown(at) && (
+        {seams.map(({ label, at: seamId }) => {
+          const at = get(seamId);
+          const end = at < edge / 2;
+          return (
+            <g key={label}>
+              <line
+                x1={x(at)}
+                x2={x(at)}
+                y1="24"
+                y2="50"
+                stroke="var(--on-rest)"
+                strokeWidth="2"
+                strokeDasharray="3 3"
+              />
               <text
-                x={at === 0 ? LEFT : at === count ? x(end.neck) : x(end.neck)}
-                y="15"
+                x={x(at) + (end ? -6 : 6)}
+                y="41"
                 fontSize="12.5"
-                fill="var(--on-demand-tint)"
-                textAnchor={at === 0 ? 'start' : at === count ? 'end' : 'middle'}
+                textAnchor={end ? 'end' : 'start'}
+                fill="var(--on-rest)"
               >
-                {names(at)}
+                {shortSeam(label)}
               </text>
-            )}
-            {at > 0 && (
-              <text
-                x={(x(end.neck) + x((neck * (at - 1)) / count)) / 2}
-                y="67"
-                fontSize="12.5"
-                fill="var(--soft)"
-                textAnchor="middle"
-              >
-                {count <= 4 || at === 1 ? show(neck / count) : ''}
-              </text>
-            )}
-            {at > 0 && shown(at) && (
-              <text
-                x={x(end.band)}
-                y="154"
-                fontSize="12.5"
-                fill="var(--soft)"
-                textAnchor={at === count ? 'end' : 'middle'}
-              >
-                {show(end.band)}
-              </text>
-            )}
-          </g>
-        ))}
-        <text x={LEFT} y="172" fontSize="13.5" fontWeight="650" fill="var(--ink)">
-          Band at rest, {show(sewn)}
+            </g>
+          );
+        })}
+        {ends.map((end, at) => {
+          const last = at === ends.length - 1;
+          return (
+            <g key={at}>
+              <path
+                d={`M${x(end.edge)} 24 V56 L${x(end.band)} 110 V138`}
+                fill="none"
+                stroke="var(--demand)"
+                strokeWidth="1.8"
+              />
+              {shown(end.label) && (
+                <text
+                  x={x(end.edge)}
+                  y="15"
+                  fontSize="12.5"
+                  fill="var(--on-demand-tint)"
+                  textAnchor={at === 0 ? 'start' : last ? 'end' : 'middle'}
+                >
+                  {end.label}
+                </text>
+              )}
+              {at > 0 && (
+                <text
+                  x={(x(end.edge) + x(ends[at - 1]?.edge ?? 0)) / 2}
+                  y="67"
+                  fontSize="12.5"
+                  fill="var(--soft)"
+                  textAnchor="middle"
+                >
+                  {count <= 4 || at === 1 ? show(edge / count) : ''}
+                </text>
+              )}
+              {at > 0 && shown(end.label) && (
+                <text
+                  x={x(end.band)}
+                  y="154"
+                  fontSize="12.5"
+                  fill="var(--soft)"
+                  textAnchor={last ? 'end' : 'middle'}
+                >
+                  {show(end.band)}
+                </text>
+              )}
+            </g>
+          );
+        })}
+        <text x={LEFT} y="174" fontSize="13.5" fontWeight="650" fill="var(--ink)">
+          {capital(stripName)} at rest, {show(band)}
         </text>
-        <text x={RIGHT} y="172" fontSize="13.5" textAnchor="end" fill="var(--on-capacity-tint)">
-          stretched {Math.round(get(band.sewnStretch) * 100)} % as it is sewn, to {show(neck)}
+        <text x={LEFT} y="192" fontSize="13.5" fill="var(--on-capacity-tint)">
+          {Math.abs(stretched) < 0.005
+            ? `laid on at rest along ${show(edge)}`
+            : stretched > 0
+              ? `stretched ${Math.round(stretched * 100)} % as it is sewn, to ${show(edge)}`
+              : `the edge of ${show(edge)} is stretched ${Math.round((band / edge - 1) * 100)} % onto it`}
         </text>
       </svg>
       <div className={styles.actions} style={{ gap: 28 }}>
-        <ChoiceRow
-          legend="Marks"
-          value={garment.neckband.marks}
-          options={[
-            { value: 'auto', label: 'By size' },
-            { value: 'halves', label: 'Halves' },
-            { value: 'quarters', label: 'Quarters' },
-            { value: 'eighths', label: 'Eighths' },
-          ]}
-          onChange={(marks) => set('Marks', { 'neckband.marks': marks })}
-        />
-        <ChoiceRow
-          legend="Band joined at"
-          value={garment.neckband.join}
-          options={[
-            { value: 'centre-back', label: 'centre back' },
-            { value: 'left-shoulder', label: 'left shoulder' },
-          ]}
-          onChange={(join) => set('Where the band is joined', { 'neckband.join': join })}
-        />
+        <ChoiceRow legend="Marks" value={choice} options={options} onChange={onChoose} />
+        {children}
       </div>
-      <MarkTable marks={band.marks} />
+      <MarkTable marked={marked} />
     </section>
   );
 }
 
-function MarkTable({ marks }: { marks: readonly BandMark[] }) {
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** A seam's name, short enough for the bar it crosses. */
+const shortSeam = (label: string): string => label.replace(/^(left|right) /, '').replace(/ seam$/, '');
+
+/** The words of a distance past a seam: in front of it or behind where the edge has a front, else past or before. */
+function pastWords(signed: number, mark: BandMark, marked: MarksPlan): string {
+  if (Math.abs(signed) < 0.5) return 'on it';
+  if (marked.middle !== 'centre front') return signed > 0 ? 'past' : 'before';
+  const towardsFront = mark.side === 'right' ? signed < 0 : signed > 0;
+  return towardsFront ? 'in front' : 'behind';
+}
+
+function MarkTable({ marked }: { marked: MarksPlan }) {
   const numbers = useNumbers();
   const { unit } = useUnit();
   const show = (id: string) => formatLength(Math.abs(valueOf(numbers, id)), unit);
+  const nearest = (mark: BandMark) => {
+    const sorted = mark.fromSeams.toSorted(
+      (a, b) => Math.abs(valueOf(numbers, a.mm)) - Math.abs(valueOf(numbers, b.mm)),
+    );
+    return sorted.length > 2 ? sorted.slice(0, 2) : sorted;
+  };
   return (
     <details>
       <summary style={{ cursor: 'pointer', minHeight: 28 }}>Every mark, with its distances</summary>
@@ -168,24 +215,30 @@ function MarkTable({ marks }: { marks: readonly BandMark[] }) {
           <thead>
             <tr>
               <th>Mark</th>
-              <th className={table.num}>on the neckline, from centre back</th>
+              <th className={table.num}>on the edge, from {marked.start}</th>
               <th className={table.num}>on the band, from its join</th>
-              <th>from the shoulder seam</th>
+              {marked.seams.length > 0 && <th>from the seams that cross it</th>}
               <th className={table.num}>from the nearer centre</th>
             </tr>
           </thead>
           <tbody>
-            {marks.map((mark) => (
-              <tr key={mark.alongNeck}>
+            {marked.marks.map((mark) => (
+              <tr key={mark.alongEdge}>
                 <td>
                   {mark.label}
                   {mark.side === 'middle' ? '' : `, ${mark.side}`}
                 </td>
-                <td className={table.num}>{show(mark.alongNeck)}</td>
+                <td className={table.num}>{show(mark.alongEdge)}</td>
                 <td className={table.num}>{show(mark.alongBand)}</td>
-                <td>
-                  {show(mark.fromShoulder)} {valueOf(numbers, mark.fromShoulder) >= 0 ? 'in front' : 'behind'}
-                </td>
+                {marked.seams.length > 0 && (
+                  <td>
+                    {nearest(mark).map((seam) => (
+                      <div key={seam.label}>
+                        {show(seam.mm)} {pastWords(valueOf(numbers, seam.mm), mark, marked)}: {seam.label}
+                      </div>
+                    ))}
+                  </td>
+                )}
                 <td className={table.num}>{show(mark.fromCentre)}</td>
               </tr>
             ))}

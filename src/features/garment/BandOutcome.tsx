@@ -14,7 +14,7 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
   const { unit } = useUnit();
   const numbers = useNumbers();
   const neckline = plan.openings.find(({ id }) => id === 'neckline');
-  const quarter = band.marks.find(({ label }) => label === 'quarter');
+  const quarter = band.marked.marks.find(({ label }) => label === 'quarter')?.fromSeams[0];
   return (
     <section className={styles.stack}>
       <div className={styles.fields} style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(170px, 1fr))' }}>
@@ -32,7 +32,7 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
             <p className="soft">Quarter mark</p>
             <p>
               <ExplainedNumber id="sew.quarter" />{' '}
-              {valueOf(numbers, quarter.fromShoulder) >= 0 ? 'in front of' : 'behind'} each shoulder seam
+              {valueOf(numbers, quarter.mm) >= 0 ? 'in front of' : 'behind'} each shoulder seam
             </p>
           </div>
         )}

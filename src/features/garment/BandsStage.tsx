@@ -1,16 +1,19 @@
 'use client';
 import { useState } from 'react';
+import { edgeUses } from '@/core/elastics/uses';
 import { garmentSpec, type Garment } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/plan/types';
 import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { GarmentDrawing } from '@/ui/GarmentDrawing';
 import { LengthField } from '@/ui/LengthField';
+import { useRecords } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
 import { BandWindow } from './BandWindow';
 import { BandMarks } from './BandMarks';
-import { EdgeChoices, EdgeFigures } from './EdgePanel';
+import { EdgeWays } from './edges/EdgeWays';
+import { EdgeWork } from './edges/EdgeWork';
 import { BandOutcome } from './BandOutcome';
 import styles from './GarmentPage.module.css';
 import { NecklineForm } from './NecklineForm';
@@ -29,15 +32,17 @@ export function BandsStage() {
   const edge = plan.edges.find(({ id }) => id === picked) ?? plan.edges[0];
   const drawing = useGarmentDrawing();
   const show = (mm: number) => formatLength(mm, unit);
-  const value = ({ id, finish, length }: EdgePlan): string => {
-    if (id === 'neckline' && finish === 'band') {
+  const value = ({ use, finish, length, strips, id }: EdgePlan): string => {
+    if (use === 'neckband')
       return plan.neckband ? show(valueOf(numbers, plan.neckband.chosen)) : 'to measure';
-    }
+    if (use === 'stay') return stayWords(garment, show);
     if (finish === 'hem') {
       return `turned ${show(id === 'sleeve-hem' ? garment.pattern.sleeveHemAllowanceMm : garment.pattern.hemAllowanceMm)}`;
     }
-    if (finish === 'stay') return stayWords(garment, show);
-    return length === undefined ? finish : `${finish}, on ${show(valueOf(numbers, length))}`;
+    const last = strips.at(-1)?.of === 'elastic' ? strips.at(-1) : strips[0];
+    if (last) return show(valueOf(numbers, last.chosen));
+    if (edgeUses[use].strips.length > 0) return 'to measure';
+    return length === undefined ? finish : `${finish}, ${show(valueOf(numbers, length))}`;
   };
   if (!edge) return <p className="soft">This garment has no edges left: put one back in its kind.</p>;
   return (
@@ -67,13 +72,12 @@ export function BandsStage() {
           </ul>
         </div>
         <div className={styles.stack}>
-          {edge.id === 'neckline' && edge.finish === 'band' && <Neckline />}
+          {edge.use === 'neckband' && <Neckline />}
           {edge.finish === 'hem' && <Hem edge={edge} />}
-          {edge.finish === 'stay' && <Shoulder />}
-          {!(edge.id === 'neckline' && edge.finish === 'band') && <EdgeFigures edge={edge} />}
-          {edge.finish !== 'stay' && <EdgeChoices edge={edge} />}
-          {!(edge.id === 'neckline' && edge.finish === 'band') &&
+          {edge.use === 'neckband' ? <EdgeWays plan={edge} /> : <EdgeWork key={edge.id} plan={edge} />}
+          {edge.use !== 'neckband' &&
             kind.openings.some((one) => one.edge === edge.id && one.at === 'neckline') && <NecklineForm />}
+          <StripsLinks />
         </div>
       </div>
       <NextButton
@@ -91,15 +95,65 @@ const stayWords = ({ stay, pattern: { shoulderMm } }: Garment, show: (mm: number
 };
 
 function Neckline() {
-  const { plan } = useGarment();
-  if (!plan.neckband) return <NecklineForm />;
+  const { garment, plan, set } = useGarment();
+  if (!plan.neckband || !plan.neckline) return <NecklineForm />;
   return (
     <>
       <BandWindow band={plan.neckband} />
-      <BandMarks band={plan.neckband} />
+      <BandMarks
+        marked={plan.neckband.marked}
+        edge={plan.neckline.seamline}
+        strip={plan.neckband.sewn}
+        edgeName="neckline"
+        stripName="band"
+        byCurve
+        choice={garment.neckband.marks}
+        onChoose={(marks) => set('Marks', { 'neckband.marks': marks })}
+      >
+        <ChoiceRow
+          legend="Band joined at"
+          value={garment.neckband.join}
+          options={[
+            { value: 'centre-back', label: 'centre back' },
+            { value: 'left-shoulder', label: 'left shoulder' },
+          ]}
+          onChange={(join) => set('Where the band is joined', { 'neckband.join': join })}
+        />
+      </BandMarks>
       <BandOutcome band={plan.neckband} />
       <NecklineForm />
     </>
+  );
+}
+
+/** Marking strips for every band and elastic of the garment, as a PDF at true scale. */
+function StripsLinks() {
+  const { id, plan } = useGarment();
+  const { unit } = useUnit();
+  const records = useRecords();
+  const marked =
+    plan.neckband !== undefined || plan.edges.some(({ strips }) => strips.some((one) => one.marked));
+  if (!marked) return null;
+  const link = (paper: 'a4' | 'letter', edges: boolean) => ({
+    href: `/api/garments/${id}/strips?paper=${paper}&unit=${unit}${edges ? '&edges=yes' : ''}`,
+    target: '_blank',
+    rel: 'noopener',
+    onClick: () => void records.flush(),
+  });
+  return (
+    <section className={styles.stack} style={{ gap: 8 }}>
+      <h2>Marking strips to print</h2>
+      <p className="soft">
+        One strip at true scale for every band and elastic here, with its marks: lay it along and mark, no
+        measuring. Print at 100 %.
+      </p>
+      <p className={styles.actions}>
+        <a {...link('a4', false)}>A4</a>
+        <a {...link('letter', false)}>Letter</a>
+        <a {...link('a4', true)}>A4, with the edges</a>
+        <a {...link('letter', true)}>Letter, with the edges</a>
+      </p>
+    </section>
   );
 }
 
@@ -135,37 +189,6 @@ function Hem({ edge }: { edge: EdgePlan }) {
           help="Of the other seams."
           onChange={(mm) => set('Seam allowance', { 'pattern.seamAllowanceMm': mm })}
           fault={fault('pattern.seamAllowanceMm')}
-        />
-      </div>
-    </section>
-  );
-}
-
-function Shoulder() {
-  const { garment, set, fault } = useGarment();
-  return (
-    <section className={styles.stack}>
-      <h2>Shoulder stay</h2>
-      <p className="soft">
-        Sewn in at rest, as long as the pattern’s shoulder, so that the sleeves’ weight cannot stretch it.
-      </p>
-      <ChoiceRow
-        legend="Stay"
-        value={garment.stay}
-        options={[
-          { value: 'clear-elastic', label: 'Clear elastic' },
-          { value: 'knit-tape', label: 'Knit tape' },
-          { value: 'none', label: 'None' },
-        ]}
-        onChange={(stay) => set('Shoulder stay', { stay })}
-      />
-      <div className={styles.fields}>
-        <LengthField
-          spec={pattern.shoulderMm}
-          valueMm={garment.pattern.shoulderMm}
-          help="On the pattern, from neck seam to sleeve seam."
-          onChange={(mm) => set('Shoulder seam', { 'pattern.shoulderMm': mm })}
-          fault={fault('pattern.shoulderMm')}
         />
       </div>
     </section>

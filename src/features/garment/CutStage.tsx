@@ -14,7 +14,9 @@ const EACH_HEAD: Readonly<Record<string, string>> = {
   outer: 'Outer cloth',
   lining: 'Lining',
   band: 'Bands',
+  elastic: 'Elastic',
   stay: 'Shoulder stay',
+  findings: 'Findings to pick out',
 };
 
 /** Every piece with its count, left and right apart, its direction, allowances, marks and a tick. */
@@ -34,7 +36,7 @@ export function CutStage() {
         put it down, and cut away from yourself.
       </p>
       {plan.ticket.map((group) => (
-        <section key={group.role}>
+        <section key={group.id}>
           <div className={styles.between}>
             <h2>{EACH_HEAD[group.role]}</h2>
             <span className="soft">

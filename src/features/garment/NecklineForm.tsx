@@ -1,4 +1,5 @@
 'use client';
+import { NECK_TURN, V_POINT_RAD } from '@/core/bands/turns';
 import { garmentSpec, type NecklineMeasured } from '@/core/facts/garment';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -8,6 +9,8 @@ import styles from './GarmentPage.module.css';
 import { useGarment } from './useGarment';
 
 const { fields } = garmentSpec.fields.pattern.fields.neckline;
+
+const SHAPES = (['round', 'scoop', 'boat', 'V'] as const).map((value) => ({ value, label: value }));
 
 const MEASURED_AS = [
   { value: 'pieces', label: 'the cut pieces' },
@@ -55,6 +58,17 @@ export function NecklineForm() {
         options={MEASURED_AS}
         onChange={(measuredAs) => set('What was measured', { 'pattern.neckline.measuredAs': measuredAs })}
       />
+      <ChoiceRow
+        legend="Shape of the neck"
+        value={garment.neckband.shape ?? 'round'}
+        options={SHAPES}
+        onChange={(shape) =>
+          set('Shape of the neck', {
+            'neckband.shape': shape,
+            'pattern.neckline.turnRad': NECK_TURN[shape],
+          })
+        }
+      />
       <div className={styles.fields}>
         {pieces
           ? field(
@@ -84,6 +98,16 @@ export function NecklineForm() {
           required
           onChange={(turnRad) => set('Total turn', { 'pattern.neckline.turnRad': turnRad })}
         />
+        {garment.neckband.shape === 'V' && (
+          <NumberField
+            spec={garmentSpec.fields.neckband.fields.pointRad}
+            help="The band is mitred there: only the rest is eased."
+            value={garment.neckband.pointRad ?? V_POINT_RAD}
+            required
+            onChange={(pointRad) => set('Turn at the point', { 'neckband.pointRad': pointRad })}
+            fault={fault('neckband.pointRad')}
+          />
+        )}
       </div>
       {plan.neckline?.backAssumed && (
         <p className="soft small">

@@ -19,7 +19,7 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
     <K extends RecordKind>(kind: K, id: string) =>
       records.find((one) => one.kind === kind && one.id === id)?.facts as FactsByKind[K] | undefined,
   );
-  const plan = planGarment(facts, { onDate: today });
+  const plan = planGarment({ ...facts, takenMm: view.takenMm }, { onDate: today });
   const text = (phrase: Parameters<typeof phraseText>[0]) => phraseText(phrase, plan.numbers, unit);
   return (
     <div>
@@ -38,7 +38,7 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
           {today}
         </p>
         {plan.ticket.map((group) => (
-          <table key={group.role}>
+          <table key={group.id}>
             <colgroup>
               <col className={styles.tickColumn} />
               <col />
@@ -65,6 +65,9 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
                     {row.details.map((detail, at) => (
                       <div key={at}>{text(detail)}</div>
                     ))}
+                    {row.left && group.roll && (
+                      <div>left on the roll after it: {text([{ n: row.left }])}</div>
+                    )}
                     {row.cut?.changed && <div>{text(row.cut.changed)}</div>}
                   </td>
                   <td className={styles.size} data-size>
@@ -77,9 +80,9 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
         ))}
         {plan.neckband && (
           <p>
-            Neckband and neckline: {text([{ n: plan.neckband.markCount }])} marks, every{' '}
-            {text([{ n: plan.neckband.bandSegment }])} on the band and{' '}
-            {text([{ n: plan.neckband.neckSegment }])} on the neckline.
+            Neckband and neckline: {text([{ n: plan.neckband.marked.markCount }])} marks, every{' '}
+            {text([{ n: plan.neckband.marked.bandSegment }])} on the band and{' '}
+            {text([{ n: plan.neckband.marked.edgeSegment }])} on the neckline.
           </p>
         )}
         {plan.problems

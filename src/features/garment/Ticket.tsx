@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { phraseText } from '@/core/explain/display';
 import type { Phrase } from '@/core/explain/explained';
-import type { TapeLength, TicketRow } from '@/core/plan/types';
+import type { TapeLength, TicketGroup, TicketRow } from '@/core/plan/types';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { valueOf } from '@/ui/numbers';
@@ -16,7 +16,14 @@ import { useCutTick } from './useCutTick';
 import { useGarment } from './useGarment';
 import { useTicketChanges } from './useTicketChanges';
 
-const ROLE_WORDS = { outer: 'outer', lining: 'lining', band: 'band', stay: 'stay' } as const;
+const ROLE_WORDS = {
+  outer: 'outer',
+  lining: 'lining',
+  band: 'band',
+  elastic: 'elastic',
+  stay: 'stay',
+  findings: 'to pick out',
+} as const;
 
 /** Every length to cut, in cutting order, with a tick for cut; always beside the work. */
 export function Ticket() {
@@ -48,12 +55,13 @@ export function Ticket() {
         <span className="soft small">{cut === 0 ? 'nothing cut yet' : `${cut} of ${rows.length} cut`}</span>
       </div>
       {plan.ticket.map((group) => (
-        <section key={group.role}>
+        <section key={group.id}>
           <div className={styles.group}>
             <span>{phraseText(group.material, plan.numbers, unit)}</span>
             <span>{ROLE_WORDS[group.role]}</span>
           </div>
           <Notes notes={group.notes} />
+          {group.roll && <RollNote roll={group.roll} />}
           <ul className={styles.rows}>
             {group.rows.map((row) => (
               <Row key={row.id} row={row} isNext={row.id === next && plan.next.stage === 'cut'} />
@@ -106,6 +114,34 @@ export function Ticket() {
   );
 }
 
+/** What is on the roll, and what other garments take of it. */
+function RollNote({ roll }: { roll: NonNullable<TicketGroup['roll']> }) {
+  const { plan } = useGarment();
+  if (roll.onHand === undefined) return null;
+  const taken = roll.taken !== undefined && valueOf(plan.numbers, roll.taken) > 0;
+  return (
+    <p className="soft small" style={{ paddingTop: 5 }}>
+      <ExplainedNumber id={roll.onHand} /> on hand
+      {taken && roll.taken && (
+        <>
+          , other garments take <ExplainedNumber id={roll.taken} />
+        </>
+      )}
+      {roll.short ? (
+        <span style={{ color: 'var(--on-demand-tint)' }}>
+          ; short by <ExplainedNumber id={roll.short} />
+        </span>
+      ) : (
+        roll.left && (
+          <>
+            ; then left <ExplainedNumber id={roll.left} />
+          </>
+        )
+      )}
+    </p>
+  );
+}
+
 function Notes({ notes }: { notes: readonly Phrase[] }) {
   return notes.map((note, at) => (
     <p key={at} className="soft small" style={{ paddingTop: 5 }}>
@@ -140,6 +176,7 @@ function Row({ row, isNext }: { row: TicketRow; isNext: boolean }) {
                   <Length length={row.width} asCut={row.cut?.width} />
                 </>
               )}
+              {valueOf(plan.numbers, row.count) > 1 && `, ${Math.round(valueOf(plan.numbers, row.count))} of`}
             </>
           ) : (
             Math.round(valueOf(plan.numbers, row.count))
@@ -152,6 +189,11 @@ function Row({ row, isNext }: { row: TicketRow; isNext: boolean }) {
             <PhraseText phrase={detail} />
           </p>
         ))}
+        {row.left && !row.cut && valueOf(plan.numbers, row.left) >= 0 && (
+          <p>
+            then <ExplainedNumber id={row.left} /> left on the roll
+          </p>
+        )}
         {row.cut?.changed && (
           <p className={styles.changed}>
             <PhraseText phrase={row.cut.changed} />

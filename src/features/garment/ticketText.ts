@@ -11,7 +11,9 @@ export function rowSize(plan: GarmentPlan, row: TicketRow, unit: UnitSystem): st
   const one = (length: TapeLength, asCut: string | undefined) => show(asCut ?? length[unit]);
   if (!row.length) return show(row.count);
   const length = one(row.length, row.cut?.length);
-  return row.width ? `${length} × ${one(row.width, row.cut?.width)}` : length;
+  const count = plan.numbers[row.count]?.value ?? 1;
+  const each = row.width ? `${length} × ${one(row.width, row.cut?.width)}` : length;
+  return count > 1 ? `${each}, ${show(row.count)} of` : each;
 }
 
 /** The whole ticket as plain text, for the clipboard. */

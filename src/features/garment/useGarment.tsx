@@ -1,7 +1,7 @@
 'use client';
 import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
 import type { Garment } from '@/core/facts/garment';
-import type { RecordKind } from '@/core/facts/records';
+import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import { gatherFacts } from '@/core/plan/gatherFacts';
 import { gatherOnce } from '@/core/plan/gatherOnce';
 import { planGarment } from '@/core/plan/planGarment';
@@ -22,6 +22,8 @@ interface GarmentPageState {
   readonly wearers: readonly Choice[];
   readonly cloths: readonly Choice[];
   readonly patterns: readonly Choice[];
+  readonly elastics: readonly StoredRecord<'elastic'>[];
+  readonly findings: readonly StoredRecord<'finding'>[];
   readonly earlier: readonly EarlierFitting[];
   readonly today: string;
   /** Sets fields of the garment; `undefined` or `null` clears one. */
@@ -44,12 +46,24 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
   const { id } = view.garment;
   const garment = records.facts('garment', id) ?? view.garment.facts;
   const { open } = records;
-  const facts = gatherOnce(garment, (kind, named) => records.facts(kind, named));
+  const drawer = useMemo(
+    () =>
+      new Map<string, FactsByKind[RecordKind]>(
+        [...view.elastics, ...view.findings].map((one) => [`${one.kind} ${one.id}`, one.facts]),
+      ),
+    [view.elastics, view.findings],
+  );
+  const gathered = gatherOnce(
+    garment,
+    <K extends RecordKind>(kind: K, named: string) =>
+      records.facts(kind, named) ?? (drawer.get(`${kind} ${named}`) as FactsByKind[K] | undefined),
+  );
+  const facts = useMemo(() => ({ ...gathered, takenMm: view.takenMm }), [gathered, view.takenMm]);
   const missing = useMemo(() => {
     const wanted: { kind: RecordKind; id: string }[] = [];
     gatherFacts(garment, (kind, named) => {
       const here = records.facts(kind, named);
-      if (!here) wanted.push({ kind, id: named });
+      if (!here && kind !== 'elastic' && kind !== 'finding') wanted.push({ kind, id: named });
       return here;
     });
     return wanted;
@@ -69,6 +83,8 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
       wearers: view.wearers,
       cloths: view.cloths,
       patterns: view.patterns,
+      elastics: view.elastics,
+      findings: view.findings,
       earlier: view.earlier,
       today: view.today,
       set: (label, changes) => records.set('garment', id, label, changes),

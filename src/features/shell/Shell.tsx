@@ -14,6 +14,7 @@ const PLACES: readonly { href: string; label: string; icon: IconName }[] = [
   { href: '/', label: 'On the table', icon: 'table' },
   { href: '/garments', label: 'Garments', icon: 'garments' },
   { href: '/cloth', label: 'Cloth', icon: 'cloth' },
+  { href: '/elastics', label: 'Elastics', icon: 'elastics' },
   { href: '/patterns', label: 'Patterns', icon: 'patterns' },
   { href: '/wearers', label: 'Wearers', icon: 'wearers' },
   { href: '/sums', label: 'Sums', icon: 'sums' },

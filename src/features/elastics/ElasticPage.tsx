@@ -1,0 +1,247 @@
+'use client';
+import Link from 'next/link';
+import { useMemo } from 'react';
+import { readElastic } from '@/core/elastics/elasticReading';
+import { verdictSentences } from '@/core/cloth/recoveryVerdict';
+import { createLedger } from '@/core/explain/ledger';
+import { elasticSpec, type Elastic } from '@/core/facts/elastic';
+import type { StoredRecord } from '@/core/facts/records';
+import { formatLength } from '@/core/units/formatLength';
+import { HangWeights } from '@/features/cloth/HangWeights';
+import { NameField } from '@/features/records/NameField';
+import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
+import { RemoveButton } from '@/features/records/RemoveButton';
+import { TextFactField } from '@/features/records/TextFactField';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
+import { NumberField } from '@/ui/NumberField';
+import { NumbersProvider } from '@/ui/numbers';
+import { PickField } from '@/ui/PickField';
+import { useUnit } from '@/ui/unit';
+import styles from '@/features/cloth/ClothPage.module.css';
+import { ElasticTests } from './ElasticTests';
+
+const { fields } = elasticSpec;
+
+interface Props {
+  readonly elastic: StoredRecord<'elastic'>;
+  readonly uses: readonly { readonly garmentId: string; readonly name: string; readonly mm: number }[];
+  readonly today: string;
+}
+
+/** One elastic: pulled against a ruler, sewn as a sample, and what is planned on its roll. */
+export function ElasticPage(props: Props) {
+  return (
+    <RecordsProvider records={[props.elastic]}>
+      <Inside {...props} />
+    </RecordsProvider>
+  );
+}
+
+function Inside({ elastic: initial, uses, today }: Props) {
+  const records = useRecords();
+  const { id } = initial;
+  const elastic = records.facts('elastic', id) ?? initial.facts;
+  const { read, numbers } = useMemo(() => {
+    const book = createLedger();
+    return { read: readElastic(book, 'elastic', elastic), numbers: book.numbers };
+  }, [elastic]);
+  const { reading, assumed, growth, verdict } = read;
+  const curve = reading.parts[0]?.curve;
+  return (
+    <NumbersProvider numbers={numbers}>
+      <div className={styles.page}>
+        <div className={styles.work}>
+          <div className={styles.head}>
+            <NameField
+              label="Elastic’s name"
+              value={elastic.name}
+              fault={records.fault('elastic', id, 'name')}
+              onChange={(name) => records.set('elastic', id, 'Name', { name })}
+            />
+            <RemoveButton kind="elastic" id={id} back="/elastics" />
+          </div>
+          <section className={styles.result}>
+            <div>
+              <p className={styles.big}>
+                <ExplainedNumber id={reading.stretch.id} />
+              </p>
+              <p>
+                <strong>stretches</strong>
+                {assumed && ', as usual for its kind: not pulled yet'}
+              </p>
+            </div>
+            {growth && (
+              <div>
+                <p className={styles.big}>
+                  <ExplainedNumber id={growth.id} />
+                </p>
+                <p>
+                  <strong>grows</strong> as it is sewn on
+                </p>
+              </div>
+            )}
+            <div>
+              <h3>
+                {reading.recovery ? verdictSentences[verdict] : 'Let it go once: then its recovery is known.'}
+              </h3>
+              {reading.recovery && (
+                <p className="soft">
+                  It comes back <ExplainedNumber id={reading.recovery.id} />.
+                </p>
+              )}
+              {curve && (
+                <p className="soft">
+                  At its comfortable stretch it pulls with <ExplainedNumber id={curve.tS.id} />.
+                </p>
+              )}
+            </div>
+          </section>
+          <ElasticTests id={id} elastic={elastic} today={today} />
+          <details>
+            <summary className={styles.more}>How hard it pulls: weights on a length of it</summary>
+            <div style={{ paddingTop: 12 }}>
+              <HangWeights
+                kind="elastic"
+                clothId={id}
+                direction="along"
+                today={today}
+                stripWidthMm={elastic.widthMm}
+              />
+            </div>
+          </details>
+          <Roll elastic={elastic} uses={uses} />
+        </div>
+        <Facts id={id} elastic={elastic} />
+      </div>
+    </NumbersProvider>
+  );
+}
+
+/** What garments take of the roll. */
+function Roll({ elastic, uses }: { elastic: Elastic; uses: Props['uses'] }) {
+  const { unit } = useUnit();
+  const taken = uses.reduce((sum, { mm }) => sum + mm, 0);
+  const left = elastic.onHandMm === undefined ? undefined : elastic.onHandMm - taken;
+  return (
+    <section style={{ display: 'grid', gap: 8 }}>
+      <h2>On the roll</h2>
+      {uses.length === 0 ? (
+        <p className="soft">
+          No garment takes of it. Choose it at an edge, at Bands, and it is kept for that garment.
+        </p>
+      ) : (
+        <ul style={{ listStyle: 'none', margin: 0, padding: 0 }}>
+          {uses.map(({ garmentId, name, mm }) => (
+            <li
+              key={garmentId}
+              style={{
+                display: 'flex',
+                justifyContent: 'space-between',
+                borderTop: '1px solid var(--line)',
+                padding: '8px 0',
+              }}
+            >
+              <Link href={`/garments/${garmentId}?stage=bands`}>{name}</Link>
+              <span>{formatLength(mm, unit)}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {left !== undefined && (
+        <p>
+          {left >= 0 ? (
+            <>
+              <strong>{formatLength(left, unit)}</strong> is free.
+            </>
+          ) : (
+            <>
+              <strong style={{ color: 'var(--on-demand-tint)' }}>{formatLength(-left, unit)} short</strong>{' '}
+              for what is planned.
+            </>
+          )}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Facts({ id, elastic }: { id: string; elastic: Elastic }) {
+  const records = useRecords();
+  const set = (key: keyof Elastic) => (value: unknown) =>
+    records.set('elastic', id, fields[key].label, { [key]: value });
+  const fault = (key: keyof Elastic) => records.fault('elastic', id, key);
+  const yesNo = (key: 'swim' | 'latex') => (
+    <ChoiceRow
+      legend={fields[key].label}
+      value={elastic[key]}
+      options={fields[key].options.map((value) => ({ value, label: value }))}
+      onChange={set(key)}
+    />
+  );
+  return (
+    <aside className={styles.facts}>
+      <PickField
+        label="Kind"
+        value={elastic.kind}
+        options={fields.kind.options.map((kind) => ({ id: kind, name: kind }))}
+        empty="choose a kind"
+        onChange={(kind) => kind !== '' && set('kind')(kind)}
+      />
+      <LengthField
+        spec={fields.widthMm}
+        valueMm={elastic.widthMm}
+        required
+        onChange={set('widthMm')}
+        fault={fault('widthMm')}
+      />
+      <ChoiceRow
+        legend="May be cut narrower"
+        value={elastic.cuttable === undefined ? undefined : elastic.cuttable ? 'yes' : 'no'}
+        options={[
+          { value: 'yes', label: 'yes' },
+          { value: 'no', label: 'no' },
+        ]}
+        onChange={(value) => set('cuttable')(value === 'yes')}
+      />
+      {yesNo('swim')}
+      {yesNo('latex')}
+      {elastic.latex === 'yes' && <p className="soft small">Some skins do not bear latex: ask the wearer.</p>}
+      <ChoiceRow
+        legend={fields.skin.label}
+        value={elastic.skin}
+        options={fields.skin.options.map((value) => ({ value, label: value }))}
+        onChange={set('skin')}
+      />
+      <LengthField
+        spec={fields.onHandMm}
+        valueMm={elastic.onHandMm}
+        help="Measure the roll; what is cut later comes off it."
+        onChange={set('onHandMm')}
+        fault={fault('onHandMm')}
+      />
+      <TextFactField
+        spec={fields.countedOn}
+        value={elastic.countedOn}
+        help="Cuts made before that day are off it already."
+        onChange={set('countedOn')}
+        fault={fault('countedOn')}
+      />
+      <NumberField
+        spec={fields.statedStretch}
+        value={elastic.statedStretch}
+        help="From its label; a pull beats it."
+        onChange={set('statedStretch')}
+        fault={fault('statedStretch')}
+      />
+      <TextFactField
+        spec={fields.notes}
+        value={elastic.notes}
+        multiline
+        onChange={set('notes')}
+        fault={fault('notes')}
+      />
+    </aside>
+  );
+}

@@ -1,0 +1,194 @@
+'use client';
+import { edgeUses } from '@/core/elastics/uses';
+import { useIds } from '@/core/facts/edgeUses';
+import { edgeChoiceSpec, garmentSpec } from '@/core/facts/garment';
+import type { EdgePlan } from '@/core/plan/types';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
+import { NumberField } from '@/ui/NumberField';
+import { useNumbers, valueOf } from '@/ui/numbers';
+import styles from '../GarmentPage.module.css';
+import { useGarment } from '../useGarment';
+import { useEdge } from './useEdge';
+
+const { fields } = edgeChoiceSpec;
+const finishes = garmentSpec.fields.finishes.of.fields.finish.options;
+
+/** How an edge is finished and sewn, how its ends meet, and whether it opens. */
+export function EdgeWays({ plan }: { plan: EdgePlan }) {
+  const { garment, kind, set } = useGarment();
+  const { edge, use, choice, put, fault } = useEdge(plan);
+  const opening = kind.openings.find(({ id }) => id === plan.opening);
+  const uses = useIds.filter((id) => edgeUses[id].finish === plan.finish);
+  const strip = plan.strips[0];
+  const cloth = use.strips.some(({ of }) => of !== 'elastic');
+  const hasOwnWidth = cloth || use.strips.some(({ width }) => width === 'elastic') || use.hook;
+  return (
+    <details open={plan.strips.length === 0}>
+      <summary style={{ cursor: 'pointer', minHeight: 28 }}>How it is finished and joined</summary>
+      <div className={styles.stack} style={{ paddingTop: 12 }}>
+        {plan.finish !== 'stay' && (
+          <ChoiceRow
+            legend="This edge is finished with"
+            value={plan.finish}
+            options={finishes
+              .filter((finish) => finish !== 'stay')
+              .map((finish) => ({
+                value: finish,
+                label: finish === edge.finish ? `${finish} (usual here)` : finish,
+              }))}
+            onChange={(finish) =>
+              set(`Finish of the ${plan.label.toLowerCase()}`, {
+                [`finishes.${plan.id}`]: finish === edge.finish ? null : { finish },
+              })
+            }
+          />
+        )}
+        {uses.length > 1 && plan.id !== 'neckline' && (
+          <ChoiceRow
+            legend="How it is sewn"
+            value={plan.use}
+            options={uses
+              .filter((id) => id !== 'neckband')
+              .map((id) => ({ value: id, label: edgeUses[id].label }))}
+            onChange={(next) => put('how it is sewn', { use: next, school: undefined })}
+          />
+        )}
+        <p className="soft small">{use.about}</p>
+        {opening && (
+          <ChoiceRow
+            legend="A closure, such as a zip, a placket or hooks"
+            value={plan.closed ? 'none' : 'closure'}
+            options={[
+              { value: 'none', label: 'none: it is pulled on' },
+              { value: 'closure', label: 'it opens' },
+            ]}
+            onChange={(value) =>
+              set(`Closure at the ${plan.label.toLowerCase()}`, {
+                [`closures.${opening.id}`]:
+                  (value === 'closure') === (opening.closure ?? false) ? null : value === 'closure',
+              })
+            }
+          />
+        )}
+        {strip && (
+          <ChoiceRow
+            legend="How its ends meet"
+            value={strip.join}
+            options={fields.join.options.map((join) => ({ value: join, label: join }))}
+            onChange={(join) => put('how its ends meet', { join })}
+          />
+        )}
+        <div className={styles.fields}>
+          {strip && (strip.join === 'overlapped' || strip.join === 'seamed') && (
+            <LengthField
+              spec={fields.joinMm}
+              label={strip.join === 'seamed' ? 'Allowance of its seam' : 'Overlap'}
+              help="Empty: as usual here."
+              valueMm={choice.joinMm}
+              onChange={(joinMm) => put('its join', { joinMm })}
+              fault={fault('joinMm')}
+            />
+          )}
+          {strip?.join === 'open' && (
+            <LengthField
+              spec={fields.tailMm}
+              help="Turned in, or round a ring. Empty: as usual here."
+              valueMm={choice.tailMm}
+              onChange={(tailMm) => put('its tails', { tailMm })}
+              fault={fault('tailMm')}
+            />
+          )}
+          {hasOwnWidth && plan.finish !== 'left as it is' && (
+            <LengthField
+              spec={fields.finishedMm}
+              label={cloth || use.hook ? 'Finished width' : 'Cut narrower, to'}
+              help={cloth || use.hook ? 'Empty: as usual here.' : 'Only elastics made to be cut.'}
+              valueMm={choice.finishedMm}
+              onChange={(finishedMm) => put('its width', { finishedMm })}
+              fault={fault('finishedMm')}
+            />
+          )}
+          {use.id === 'strap' && (
+            <LengthField
+              spec={fields.adjustMm}
+              help="Usually 8 to 10 cm (3 to 4 in)."
+              valueMm={choice.adjustMm}
+              onChange={(adjustMm) => put('room to adjust', { adjustMm })}
+              fault={fault('adjustMm')}
+            />
+          )}
+          {cloth && strip && (
+            <NumberField
+              spec={fields.parts}
+              help="Where the cloth is short: put the joins where they hide."
+              value={choice.parts}
+              onChange={(parts) => put('its parts', { parts })}
+              fault={fault('parts')}
+            />
+          )}
+          {plan.finish !== 'hem' && (
+            <LengthField
+              spec={garmentSpec.fields.pattern.fields.seamAllowanceMm}
+              valueMm={garment.pattern.seamAllowanceMm}
+              required
+              help="Of the garment’s other seams."
+              onChange={(mm) => set('Seam allowance', { 'pattern.seamAllowanceMm': mm })}
+            />
+          )}
+          {plan.use !== 'hem' && plan.use !== 'stay' && (
+            <LengthField
+              spec={fields.drawnAllowanceMm}
+              help="Empty: that of the other seams."
+              valueMm={choice.drawnAllowanceMm}
+              onChange={(drawnAllowanceMm) => put('allowance drawn here', { drawnAllowanceMm })}
+              fault={fault('drawnAllowanceMm')}
+            />
+          )}
+        </div>
+        {strip?.of === 'band' && (
+          <ChoiceRow
+            legend="Its length runs"
+            value={choice.direction ?? 'auto'}
+            options={[
+              { value: 'auto', label: 'along the greatest stretch' },
+              { value: 'across', label: 'across the cloth' },
+              { value: 'along', label: 'along the selvedge' },
+            ]}
+            onChange={(direction) =>
+              put('which way it is cut', { direction: direction === 'auto' ? undefined : direction })
+            }
+          />
+        )}
+      </div>
+    </details>
+  );
+}
+
+/** How much to add for the construction chosen, or how much the opening grows where nothing is added. */
+export function AllowanceNote({ plan }: { plan: EdgePlan }) {
+  const numbers = useNumbers();
+  const { allowance } = plan;
+  if (!allowance) return null;
+  const add = valueOf(numbers, allowance.add);
+  return (
+    <p style={{ background: 'var(--now)', color: 'var(--on-now)', padding: '8px 12px', borderRadius: 8 }}>
+      Drawn with <ExplainedNumber id={allowance.drawn} /> allowance; this construction takes{' '}
+      <ExplainedNumber id={allowance.wanted} />.{' '}
+      {add > 0 ? (
+        <>
+          Add <ExplainedNumber id={allowance.add} /> to this edge before cutting
+          {allowance.grows && (
+            <>
+              , or the opening grows by <ExplainedNumber id={allowance.grows} />
+            </>
+          )}
+          .
+        </>
+      ) : (
+        <>Trim the difference away before it is sewn.</>
+      )}
+    </p>
+  );
+}

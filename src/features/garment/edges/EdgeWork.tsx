@@ -1,0 +1,66 @@
+'use client';
+import type { EdgePlan } from '@/core/plan/types';
+import { PhraseText } from '@/ui/PhraseText';
+import styles from '../GarmentPage.module.css';
+import { BandMarks } from '../BandMarks';
+import { EdgeFigures } from '../EdgePanel';
+import { AllowanceNote, EdgeWays } from './EdgeWays';
+import { Drop, Gathers, Ripple } from './EdgeExtras';
+import { EdgeMaterials } from './EdgeMaterials';
+import { EdgeMeasure } from './EdgeMeasure';
+import { Rounds } from './Rounds';
+import { Sections } from './Sections';
+import { StripOutcome } from './StripOutcome';
+import { StripWindow } from './StripWindow';
+import { Threading } from './Threading';
+import { useEdge } from './useEdge';
+
+/** Uses whose elastic is basted and tried on before it is settled. */
+const TRIED_ON: ReadonlySet<string> = new Set(['shelf-bra', 'exposed', 'casing']);
+
+/** Everything about one edge: its strips with their windows and marks, what they are of, and how they are sewn. */
+export function EdgeWork({ plan }: { plan: EdgePlan }) {
+  const { use, choice, put } = useEdge(plan);
+  const plain = use.strips.length === 0 || plan.strips.length === 0;
+  const strip = plan.strips[0];
+  const tried = plan.strips.find(({ of }) => of === 'elastic');
+  const onlyStay = plan.use === 'stay';
+  return (
+    <>
+      {plan.missing && (
+        <p className="soft">
+          <PhraseText phrase={plan.missing} />
+        </p>
+      )}
+      {(plain || onlyStay) && <EdgeFigures edge={plan} />}
+      <AllowanceNote plan={plan} />
+      {!onlyStay &&
+        plan.strips.map((one, at) => (
+          <div key={one.id} className={styles.stack} style={{ gap: 22 }}>
+            <StripWindow edge={plan} strip={one} second={at > 0} />
+            <StripOutcome edge={plan} strip={one} />
+          </div>
+        ))}
+      <EdgeMaterials plan={plan} />
+      {strip && <Sections plan={plan} strip={strip} />}
+      {strip?.marked && (
+        <BandMarks
+          marked={strip.marked}
+          edge={strip.on}
+          strip={strip.sewn}
+          edgeName={plan.label.toLowerCase()}
+          stripName={strip.label.toLowerCase()}
+          choice={choice.marks ?? 'auto'}
+          onChoose={(marks) => put('marks', { marks })}
+        />
+      )}
+      {use.hardware && strip && <Threading sides={plan.use === 'side-strap'} />}
+      {tried && TRIED_ON.has(plan.use) && strip === tried && <Rounds plan={plan} strip={tried} />}
+      <Drop plan={plan} />
+      <Ripple plan={plan} />
+      {plan.use !== 'left' && plan.use !== 'hook-and-eye' && <EdgeMeasure plan={plan} />}
+      {!onlyStay && plan.use !== 'left' && !use.hardware && <Gathers plan={plan} />}
+      <EdgeWays plan={plan} />
+    </>
+  );
+}

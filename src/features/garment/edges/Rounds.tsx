@@ -1,0 +1,149 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { afterPinching, shorterBy } from '@/core/elastics/lengths';
+import { edgeChoiceSpec } from '@/core/facts/garment';
+import { formatQuantity } from '@/core/explain/display';
+import type { EdgePlan, StripPlan } from '@/core/plan/types';
+import { formatLength } from '@/core/units/formatLength';
+import { useRecords } from '@/features/records/RecordsProvider';
+import { TextFactField } from '@/features/records/TextFactField';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
+import { useNumbers, valueOf } from '@/ui/numbers';
+import table from '@/ui/table.module.css';
+import { useUnit } from '@/ui/unit';
+import styles from '../GarmentPage.module.css';
+import { useGarment } from '../useGarment';
+import { useEdge } from './useEdge';
+
+const { fields } = edgeChoiceSpec.fields.rounds.of;
+
+/** Basted, tried on, pinched: as many rounds as it takes. The last is what the ticket shows; the rule it comes to stays. */
+export function Rounds({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
+  const { garment, facts, today } = useGarment();
+  const { edge, choice, put } = useEdge(plan);
+  const records = useRecords();
+  const numbers = useNumbers();
+  const { unit } = useUnit();
+  const [pinched, setPinched] = useState<number | undefined>(undefined);
+  const [basted, setBasted] = useState<number | undefined>(undefined);
+  const [note, setNote] = useState<string | undefined>(undefined);
+  const [turn, setTurn] = useState(0);
+  const [kept, setKept] = useState(false);
+  const body = strip.body === undefined ? undefined : valueOf(numbers, strip.body);
+  const on = body ?? valueOf(numbers, strip.on);
+  const rounds = Object.entries(choice.rounds ?? {}).toSorted(([, a], [, b]) =>
+    a.triedOn.localeCompare(b.triedOn),
+  );
+  const start = basted ?? valueOf(numbers, strip.sewn);
+  const next = pinched === undefined ? undefined : afterPinching(start, pinched);
+  const tooMuch = next !== undefined && next < fields.bastedMm.min;
+  const percent = (mm: number) => formatQuantity(shorterBy(mm, on), 'share', unit);
+  const keep = () => {
+    put('a round of trying on', {
+      [`rounds.${crypto.randomUUID()}`]: {
+        triedOn: today,
+        bastedMm: start,
+        pinchedMm: pinched ?? 0,
+        ...(note ? { note } : {}),
+      },
+      school: 'round',
+    });
+    setPinched(undefined);
+    setBasted(undefined);
+    setNote(undefined);
+    setTurn(turn + 1);
+  };
+  const usual = () => {
+    const { wearerId } = garment;
+    if (wearerId === undefined || !facts.wearer) return;
+    records.set('wearer', wearerId, `Usual for ${plan.label.toLowerCase()}`, {
+      [`usualLengths.${`${garment.kind}-${edge.id}`.slice(0, 40)}`]: {
+        kind: garment.kind,
+        edge: edge.id,
+        of: body === undefined ? 'edge' : 'body',
+        shorter: Number(shorterBy(valueOf(numbers, strip.sewn), on).toFixed(4)),
+      },
+    });
+    setKept(true);
+  };
+  return (
+    <section className={styles.stack}>
+      <h2>Try it on</h2>
+      <p className="soft">
+        Baste it on with a long zigzag, try it on, and pinch out what is spare. Unpick, shorten by that,
+        rejoin, mark again, sew.
+      </p>
+      {rounds.length > 0 && (
+        <div className={table.scroll}>
+          <table className={table.table}>
+            <thead>
+              <tr>
+                <th>Round</th>
+                <th className={table.num}>basted</th>
+                <th className={table.num}>pinched out</th>
+                <th className={table.num}>new length</th>
+                <th className={table.num}>under {body === undefined ? 'the edge' : 'the body'}</th>
+                <th />
+              </tr>
+            </thead>
+            <tbody>
+              {rounds.map(([id, round], at) => {
+                const after = afterPinching(round.bastedMm, round.pinchedMm);
+                return (
+                  <tr key={id}>
+                    <td>
+                      {at + 1}
+                      {round.note && <p className="soft small">{round.note}</p>}
+                    </td>
+                    <td className={table.num}>{formatLength(round.bastedMm, unit)}</td>
+                    <td className={table.num}>{formatLength(round.pinchedMm, unit)}</td>
+                    <td className={table.num}>{formatLength(after, unit)}</td>
+                    <td className={table.num}>{percent(after)}</td>
+                    <td>
+                      <Button
+                        size="small"
+                        onClick={() => put('take a round back', { [`rounds.${id}`]: undefined })}
+                      >
+                        Take back
+                      </Button>
+                    </td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        </div>
+      )}
+      <div className={styles.fields} key={turn}>
+        <LengthField spec={fields.bastedMm} valueMm={start} required onChange={setBasted} />
+        <LengthField
+          spec={fields.pinchedMm}
+          valueMm={pinched}
+          help="Both layers of the pinch. Under zero where it was let out."
+          onChange={setPinched}
+          fault={tooMuch ? 'That leaves next to nothing: measure the pinch again.' : undefined}
+        />
+        <TextFactField spec={fields.note} value={note} onChange={setNote} />
+      </div>
+      <div className={styles.actions}>
+        <Button variant="outlined" disabled={pinched === undefined || tooMuch} onClick={keep}>
+          {next === undefined || tooMuch ? 'Keep this round' : `Keep it: now ${formatLength(next, unit)}`}
+        </Button>
+        {rounds.length > 0 && facts.wearer && (
+          <Button onClick={usual}>
+            Make it usual for {facts.wearer.name}: {percent(valueOf(numbers, strip.sewn))} under
+          </Button>
+        )}
+        {kept && <span role="status">Kept with {facts.wearer?.name}.</span>}
+      </div>
+      {plan.gathers && (
+        <p className="soft">
+          The fuller front is gathered {plan.gathers.where}: <ExplainedNumber id={plan.gathers.each} /> taken
+          up in each place.
+        </p>
+      )}
+    </section>
+  );
+}

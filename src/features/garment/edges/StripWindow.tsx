@@ -1,0 +1,148 @@
+'use client';
+import { edgeChoiceSpec } from '@/core/facts/garment';
+import type { EdgePlan, StripPlan, StripState } from '@/core/plan/types';
+import { MM_PER_INCH } from '@/core/units/constants';
+import { formatInches, formatLength } from '@/core/units/formatLength';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
+import { NumberField } from '@/ui/NumberField';
+import { useNumbers, valueOf } from '@/ui/numbers';
+import { ScaleChooser, type ScaleRegion } from '@/ui/ScaleChooser';
+import { useUnit } from '@/ui/unit';
+import styles from '../GarmentPage.module.css';
+import { RuleTable } from './RuleTable';
+import { useEdge } from './useEdge';
+
+const { fields } = edgeChoiceSpec;
+const TICKS = 7;
+
+export const STATE_WORDS: Readonly<Record<StripState, string>> = {
+  'too short': 'too short',
+  works: 'works',
+  eased: 'longer than its edge: eased on',
+  'does not hold': 'does not hold',
+};
+
+interface Props {
+  readonly edge: EdgePlan;
+  readonly strip: StripPlan;
+  /** It lies in or on the first strip of its edge. */
+  readonly second: boolean;
+}
+
+/** How long a strip can be: every rule against the limits, and the length chosen. */
+export function StripWindow({ edge, strip, second }: Props) {
+  const { choice, put, fault } = useEdge(edge);
+  const numbers = useNumbers();
+  const { unit } = useUnit();
+  const get = (id: string) => valueOf(numbers, id);
+  const chosen = get(strip.chosen);
+  const shortest = strip.shortest === undefined ? undefined : get(strip.shortest);
+  const longest = strip.longest === undefined ? undefined : get(strip.longest);
+  const lengths = strip.rules.flatMap(({ length, low, high }) =>
+    [length, low ?? length, high ?? length].map(get),
+  );
+  const low = Math.min(chosen, shortest ?? chosen, ...lengths);
+  const high = Math.max(chosen, longest ?? chosen, ...lengths);
+  const span = Math.max(high - low, high * 0.06);
+  const grid = unit === 'cm' ? gridOf(span, [5, 10, 20, 50]) : gridOf(span, [3.175, 6.35, 12.7, 25.4, 50.8]);
+  const from = Math.max(0, Math.floor((low - span * 0.08) / grid) * grid);
+  const to = Math.ceil((high + span * 0.08) / grid) * grid;
+  const every = Math.max(1, Math.ceil((to - from) / grid / TICKS)) * grid;
+  const ticks = Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, at) => from + at * every).map(
+    (value) => ({
+      value,
+      label: unit === 'cm' ? String(Number((value / 10).toFixed(1))) : formatInches(value, 8),
+    }),
+  );
+  const own = second ? 'elasticOwnMm' : 'ownMm';
+  const school = second ? 'elasticSchool' : 'school';
+  const choose = (mm: number) =>
+    put('its length', { [own]: Math.max(mm, fields.ownMm.min), [school]: 'own' });
+  const name = strip.label.toLowerCase();
+  return (
+    <section className={styles.stack}>
+      <div className={styles.between}>
+        <h2>How long the {name} can be</h2>
+        <ExplainedNumber id={strip.chosen} text={`Why ${formatLength(chosen, unit)}?`} />
+      </div>
+      <ScaleChooser
+        label={`Length of the ${name} at the seamline`}
+        from={from}
+        to={to}
+        step={unit === 'cm' ? 1 : MM_PER_INCH / 16}
+        value={chosen}
+        valueText={formatLength(chosen, unit)}
+        regions={regionsOf(from, to, shortest, longest, strip)}
+        marks={strip.rules
+          .filter(({ id }) => id !== 'own')
+          .map((rule) => ({
+            value: get(rule.length),
+            label: shortLabel(rule.label),
+            ...(rule.low && rule.high ? { low: get(rule.low), high: get(rule.high) } : {}),
+          }))}
+        ticks={ticks}
+        onChange={choose}
+      />
+      <RuleTable
+        strip={strip}
+        onPick={(id) => put('whose rule', { [school]: id })}
+        words={(rule) => STATE_WORDS[rule.state]}
+      />
+      <p className="soft small">The default, and why: {strip.why}</p>
+      <div className={styles.fields}>
+        <LengthField
+          spec={fields[own]}
+          label="Your own length, at the seamline"
+          valueMm={choice[own]}
+          help="Without joins and tails."
+          onChange={(mm) => put('its length', { [own]: mm, [school]: mm === undefined ? undefined : 'own' })}
+          fault={fault(own)}
+        />
+        {!second && strip.shorter && (
+          <NumberField
+            spec={fields.shorter}
+            label={`Shorter than ${strip.onWhat} by`}
+            value={choice.shorter}
+            help="Your own share. Under zero it is eased on."
+            onChange={(shorter) =>
+              put('share taken off', { shorter, school: shorter === undefined ? undefined : 'percent' })
+            }
+            fault={fault('shorter')}
+          />
+        )}
+      </div>
+    </section>
+  );
+}
+
+/** The first grid that leaves the scale at most two dozen lines. */
+const gridOf = (span: number, grids: readonly number[]): number =>
+  grids.find((grid) => span / grid <= 24) ?? (grids.at(-1) as number);
+
+/** A rule's name, short enough for its flag on the scale. */
+const shortLabel = (label: string): string =>
+  label.length > 30 ? `${label.slice(0, 28).trimEnd()}…` : label;
+
+/** The scale's parts: too short, works, and what is past the edge or the body. */
+function regionsOf(
+  from: number,
+  to: number,
+  shortest: number | undefined,
+  longest: number | undefined,
+  strip: StripPlan,
+): ScaleRegion[] {
+  const start = Math.max(shortest ?? from, from);
+  const end = Math.min(Math.max(longest ?? to, start), to);
+  const binds = strip.longestBy[0]?.id;
+  return [
+    { from, to: start, kind: 'no' as const, word: 'too short' },
+    { from: start, to: end, kind: 'good' as const, word: 'works' },
+    {
+      from: end,
+      to,
+      kind: binds === 'body' ? ('no' as const) : ('care' as const),
+      word: binds === 'body' ? 'does not hold' : 'has to be eased on',
+    },
+  ].filter((region) => region.to > region.from + 0.5);
+}
