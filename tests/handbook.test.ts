@@ -2,6 +2,11 @@ import { readFileSync } from 'node:fs';
 import { flatLyingBand, foldEdge, foldEdgeSlack, cutWidth, FIXED_MM } from '@/core/bands/neckband';
 import { EIGHTHS_FROM_MM, markCount, quarterInFront } from '@/core/bands/marks';
 import { ringOfPieces } from '@/core/bands/seamline';
+import { CASING_ROOM_MM, afterPinching, casingWidth, shorterBy, sideStrap } from '@/core/elastics/lengths';
+import { edgeUses } from '@/core/elastics/uses';
+import { PAPERS } from '@/core/formats/markingStrips';
+import type { Sum, SumValues, Worked } from '@/core/sums/sum';
+import { sums } from '@/core/sums/sums';
 import { stackStretch, transferExtension } from '@/core/cloth/layers';
 import { tensionAt } from '@/core/cloth/pullCurve';
 import { CARD } from '@/core/cloth/screenGauge';
@@ -28,6 +33,14 @@ const { d, c } = { d: DEFAULT_NECK_TURN_RAD, c: DEFAULT_EASE_IN };
 /** A ply of this stretch in comfortable pulls. */
 const plies = (S: number) => ({ S, weight: 1, k: 2 });
 const near = (got: number, wanted: number, digits: number) => expect(got).toBeCloseTo(wanted, digits);
+
+const ok = (worked: Worked) => {
+  if (!worked.ok) throw new Error(worked.sentence);
+  return worked;
+};
+/** A number of a sum, in inches. */
+const inches = (sum: Sum, values: SumValues, id: string) =>
+  (ok(sum.work(values)).numbers[id]?.value ?? Number.NaN) / inch;
 
 const rows: readonly Row[] = [
   {
@@ -65,7 +78,14 @@ const rows: readonly Row[] = [
     mark: 'S: ISO/IEC 7810, from memory',
     check: () => expect(CARD).toEqual({ widthMm: 85.6, heightMm: 53.98 }),
   },
-  { name: 'A4, Letter', mark: 'S: ISO 216; ANSI/ASME Y14.1' },
+  {
+    name: 'A4, Letter',
+    mark: 'S: ISO 216; ANSI/ASME Y14.1',
+    check: () => {
+      expect(PAPERS.a4).toMatchObject({ widthMm: 297, heightMm: 210 });
+      expect(PAPERS.letter).toMatchObject({ widthMm: 279.4, heightMm: 215.9 });
+    },
+  },
   { name: 'needle size', mark: 'S: needle metric numbering' },
   {
     name: 'stitch numbers',
@@ -129,13 +149,56 @@ const rows: readonly Row[] = [
       near(FIXED_MM.most / inch, 4, 12);
     },
   },
-  { name: 'snug underbust 31 in, shelf bra elastic', mark: 'T' },
-  { name: 'pinched 2 in after that', mark: 'D' },
-  { name: 'leg edge 23.25 in, 3 %', mark: 'T' },
-  { name: 'boxer brief pattern waist 28 in', mark: 'T' },
-  { name: 'hip where worn 94 cm, front 38, back 36 ring to ring', mark: 'D' },
-  { name: 'lingerie elastic', mark: 'T' },
-  { name: 'casing for elastic of width v', mark: 'T' },
+  {
+    name: 'snug underbust 31 in, shelf bra elastic',
+    mark: 'T',
+    check: () => near(inches(sums.shelfBra, { underbustMm: 31 * inch, lessMm: 3 * inch }, 'first'), 27, 9),
+  },
+  {
+    name: 'pinched 2 in after that',
+    mark: 'D',
+    check: () => {
+      near(afterPinching(27, 2), 25, 12);
+      near(shorterBy(25, 31), 0.194, 3);
+      const pinched = { underbustMm: 31 * inch, lessMm: 3 * inch, pinchedMm: 2 * inch };
+      near(inches(sums.shelfBra, pinched, 'after'), 25, 9);
+    },
+  },
+  {
+    name: 'leg edge 23.25 in, 3 %',
+    mark: 'T',
+    check: () => {
+      const leg = { edgeMm: 23.25 * inch, shorter: 0.03, overlapMm: 0 };
+      near(inches(sums.edgeElastic, leg, 'off'), 0.6975, 9);
+      near(inches(sums.edgeElastic, leg, 'elastic'), 22.5525, 9);
+      near(shorterBy(22.5, 23.25), 0.0323, 4);
+    },
+  },
+  {
+    name: 'boxer brief pattern waist 28 in',
+    mark: 'T',
+    check: () => near(inches(sums.exposed, sums.exposed.usual, 'cut'), 27, 9),
+  },
+  {
+    name: 'hip where worn 94 cm, front 38, back 36 ring to ring',
+    mark: 'D',
+    check: () => {
+      near(sideStrap(94, 38, 36), 10, 12);
+      const cut = ok(sums.sideStraps.work(sums.sideStraps.usual)).numbers.cut?.value ?? 0;
+      expect(cut).toBeGreaterThanOrEqual(130);
+      expect(cut).toBeLessThanOrEqual(140);
+    },
+  },
+  {
+    name: 'lingerie elastic',
+    mark: 'T',
+    check: () => expect(edgeUses.lingerie.strips[0]?.rules[0].rule).toEqual({ by: 'edge', ratio: 0.9 }),
+  },
+  {
+    name: 'casing for elastic of width v',
+    mark: 'T',
+    check: () => near(casingWidth(19, CASING_ROOM_MM), 2 * 19 + 10, 12),
+  },
   {
     name: 'stack of two plies',
     mark: 'D',

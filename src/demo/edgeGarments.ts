@@ -41,8 +41,8 @@ export function demoEdgeGarments(today: string): Household['garments'] {
       {
         style: 'fitted',
         wearerId: 'odile',
-        outerClothId: 'heron-jersey',
-        liningClothId: 'heron-jersey',
+        outerClothId: 'pike-sport',
+        liningClothId: 'pike-sport',
       },
       {
         neckline: { elasticId: 'quay-narrow' },

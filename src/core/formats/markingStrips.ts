@@ -54,18 +54,22 @@ export function stripsOf(plan: GarmentPlan, { withEdges }: { withEdges: boolean 
   const add = (
     name: string,
     marked: MarksPlan,
-    { edgeMm, sewnMm, cutMm }: { edgeMm: number; sewnMm: number; cutMm: number },
+    {
+      edgeMm,
+      sewnMm,
+      cutMm,
+      lapped = false,
+    }: { edgeMm: number; sewnMm: number; cutMm: number; lapped?: boolean },
   ) => {
-    const lead = Math.max(cutMm - sewnMm, 0) / 2;
+    const extra = Math.max(cutMm - sewnMm, 0);
+    const lead = lapped ? 0 : extra / 2;
     strips.push({
       title: `${name}, as cut`,
       lengthMm: Math.max(cutMm, sewnMm),
       marks: [
-        ...(lead > 0
-          ? [
-              { atMm: lead, label: 'seam', kind: 'end' as const },
-              { atMm: lead + sewnMm, label: 'seam', kind: 'end' as const },
-            ]
+        ...(lead > 0 ? [{ atMm: lead, label: 'seam', kind: 'end' as const }] : []),
+        ...(extra > 0
+          ? [{ atMm: lead + sewnMm, label: lapped ? 'overlap' : 'seam', kind: 'end' as const }]
           : []),
         ...marked.marks.map((mark) => ({
           atMm: lead + get(mark.alongBand),
@@ -102,7 +106,8 @@ export function stripsOf(plan: GarmentPlan, { withEdges }: { withEdges: boolean 
       add(`${edge.label}, ${strip.label.toLowerCase()}`, strip.marked, {
         edgeMm: get(strip.on),
         sewnMm: get(strip.sewn),
-        cutMm: parts === 1 && strip.join !== 'overlapped' ? get(strip.cutLength.exact) : get(strip.sewn),
+        cutMm: parts === 1 ? get(strip.cutLength.exact) : get(strip.sewn),
+        lapped: strip.join === 'overlapped',
       });
     }
   }

@@ -137,7 +137,7 @@ export const aroundLeg: EdgeRun = {
 export const legEdge: EdgeRun = {
   pair: true,
   curve: 'leg',
-  start: 'front end of the gusset',
+  start: 'gusset, front',
   middle: 'half way',
   seams: [
     { label: 'front gusset seam', at: 0 },

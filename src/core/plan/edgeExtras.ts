@@ -146,22 +146,18 @@ export function ripplePlan(
   };
 }
 
-/** An edge gathered onto something shorter: a typed edge onto the strip, or onto the edge's own seamline. */
+/** A fuller edge gathered onto this one's seamline, or onto the finished waistband that is its edge. */
 export function gathersPlan(
   { book, facts, lengths }: EdgesInputs,
   edge: Edge,
+  use: EdgeUse,
   strips: readonly StripPlan[],
 ): Pick<EdgePlan, 'gathers'> {
   const choice = facts.garment.edges?.[edge.id];
   const before = choice?.gatheredFromMm;
-  const strip = strips[0];
+  const [strip] = strips;
   const after =
-    strip?.of === 'elastic' &&
-    edge.finish === 'elastic' &&
-    strip.onWhat === 'the edge' &&
-    strip.rule !== 'rest'
-      ? (book.numbers[strip.sewn] as Explained)
-      : lengths[edge.id];
+    use.id === 'stretch-waistband' && strip ? (book.numbers[strip.sewn] as Explained) : lengths[edge.id];
   if (before === undefined || !after) return {};
   const id = `edge.${edge.id}.gathers`;
   const where = choice?.gatheredAt ?? 'evenly';

@@ -39,7 +39,7 @@ function absurdEdge({ book, facts }: Inputs, edge: EdgePlan): Problem[] {
         stage: 'bands',
         severity: 'stop',
         sentence: say`${edge.label}: only ${length} is left at the seamline. Measure the edge and its allowances again.`,
-        remedies: [],
+        remedies: [say`Type the edge as it is measured, at this edge.`],
       },
     ];
   }

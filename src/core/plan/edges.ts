@@ -34,7 +34,7 @@ function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
     strips,
     ...allowancePlan(inputs, edge, use),
     ...ripplePlan(inputs, edge, use),
-    ...gathersPlan(inputs, edge, strips),
+    ...gathersPlan(inputs, edge, use, strips),
     ...hemPlan(inputs, edge, use),
     ...dropPlan(inputs, use, edge, strips),
     mismatches: mismatchesOf(book, facts, kind, edge, use),

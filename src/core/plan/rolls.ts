@@ -114,7 +114,7 @@ export function shoppingList(
       },
     ];
   });
-  return { numbers: book.numbers, lines };
+  return { numbers: { ...book.numbers }, lines };
 }
 
 type Want = (entry: Omit<Wanted, 'each'>, garment: PlannedGarment, amount: number) => void;
@@ -184,23 +184,18 @@ function wantFindings(
   }
 }
 
-/** Cloth that is too short for one garment by itself; what two garments want of one cloth is the layout's business. */
+/** Cloth by its first estimate, for garments of which nothing is cut yet. */
 function wantCloth(garment: PlannedGarment, want: Want): void {
   const { facts, plan } = garment;
-  const check = plan.checks.find(({ id, state }) => id === AMOUNT_CHECK && state === 'short');
+  const needs = plan.checks.find(({ id }) => id === AMOUNT_CHECK)?.needs;
   const id = facts.garment.outerClothId;
-  if (!check || !facts.outer || id === undefined || plan.stages.cut === 'done') return;
+  if (needs === undefined || !facts.outer || id === undefined || facts.outer.onHandMm === undefined) return;
+  if (Object.keys(facts.garment.cuts).length > 0) return;
+  const { name, onHandMm: has } = facts.outer;
   want(
-    {
-      id: `${id} for ${garment.id}`,
-      what: 'cloth',
-      name: facts.outer.name,
-      href: `/cloth/${id}`,
-      unit: 'mm',
-      has: facts.outer.onHandMm,
-    },
+    { id, what: 'cloth, a first estimate', name, href: `/cloth/${id}`, unit: 'mm', has },
     garment,
-    numberOf(garment, check.needs),
+    numberOf(garment, needs),
   );
 }
 

@@ -30,7 +30,7 @@ export function stripLimits(
   },
 ): StripLimits {
   const shortestBy: StripLimit[] = [];
-  if (stretch) {
+  if (stretch && spec.width !== 'strap') {
     const at = (
       limit: StripLimit['id'],
       label: string,

@@ -1,10 +1,11 @@
 import type { Explained } from '../explain/explained';
 import type { NumberSpec } from '../facts/spec';
 
-/** What a sum hands on: a worn extension to a garment's zone, or a stretch to its cloth. */
+/** What a sum hands on: a worn extension to a garment's zone, a stretch to its cloth, a length to one of its edges. */
 export type SumResult =
   | { readonly kind: 'extension'; readonly value: number }
-  | { readonly kind: 'stretch'; readonly value: number };
+  | { readonly kind: 'stretch'; readonly value: number }
+  | { readonly kind: 'length'; readonly mm: number };
 
 /** The sum as the product's own picture: a length at rest, worn, and where its easy stretch ends, mm. */
 export interface SumRule {
@@ -21,7 +22,8 @@ export type Worked =
       readonly shown: readonly string[];
       readonly says?: string;
       readonly rule?: SumRule;
-      readonly result: SumResult;
+      /** Absent where the answer is no setting of a garment. */
+      readonly result?: SumResult;
     }
   | { readonly ok: false; readonly sentence: string };
 
@@ -39,3 +41,13 @@ export interface Sum {
 }
 
 export const notYet = (sentence: string): Worked => ({ ok: false, sentence });
+
+export const FILL_IN = 'Fill in every field that is not marked as optional.';
+
+/** The values where every needed one is there, else `undefined`. */
+export function whole<K extends string>(
+  values: SumValues,
+  needed: readonly K[],
+): Readonly<Record<K, number>> | undefined {
+  return needed.every((key) => values[key] !== undefined) ? (values as Record<K, number>) : undefined;
+}

@@ -8,7 +8,9 @@ import { lengthMm, numberOf } from '../facts/spec';
 import { easeFromExtension, extensionFromEase, restGirth } from '../fit/ease';
 import { workNegativeEase, workPressure, workWornExtension } from '../fit/fitNumbers';
 import { COMFORT_PA } from '../fit/pressure';
-import { notYet, type Sum, type SumValues, type Worked } from './sum';
+import { bandSums } from './bandSums';
+import { elasticSums } from './elasticSums';
+import { FILL_IN, notYet, type Sum, type SumValues, type Worked } from './sum';
 
 const girth = lengthMm('Body', 80, 2500, [140, 1500]);
 const garment = lengthMm('Garment at rest', 80, 2500, [120, 1500]);
@@ -20,7 +22,6 @@ const missing = (values: SumValues, needed: readonly string[]): boolean =>
   needed.some((key) => values[key] === undefined);
 /** Layers are drawn as a piece of this length, mm. */
 const SHOWN_MM = 100;
-const FILL_IN = 'Fill in every field that is not marked as optional.';
 
 const stretch: Sum = {
   label: 'Stretch',
@@ -329,6 +330,15 @@ const pressure: Sum = {
 };
 
 /** Every sum that stands by itself; the pattern size has its own, with a size table. */
-export const sums = { stretch, ease, girth: girthSum, layers, transfer, pressure } as const;
+export const sums = {
+  stretch,
+  ease,
+  girth: girthSum,
+  layers,
+  transfer,
+  pressure,
+  ...bandSums,
+  ...elasticSums,
+} as const;
 export type SumId = keyof typeof sums;
 export const sumIds = Object.keys(sums) as readonly SumId[];

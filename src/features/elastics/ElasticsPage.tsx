@@ -11,7 +11,7 @@ import { formatLength } from '@/core/units/formatLength';
 import { NewRecordForm } from '@/features/records/NewRecordForm';
 import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
-import { sizeText, stockText } from './findingWords';
+import { rollText, sizeText, stockText } from './findingWords';
 
 interface Props {
   readonly elastics: readonly StoredRecord<'elastic'>[];
@@ -95,7 +95,7 @@ export function ElasticsPage({ elastics, findings, shortCount }: Props) {
                         .join(', ')}
                     </td>
                     <td className={table.num}>
-                      {facts.onHandMm === undefined ? '' : formatLength(facts.onHandMm, unit)}
+                      {facts.onHandMm === undefined ? '' : rollText(facts.onHandMm, unit)}
                     </td>
                   </tr>
                 );

@@ -19,6 +19,14 @@ export const sizeText = ({ kind, sizeMm, needleNm }: Finding, unit: UnitSystem):
 };
 
 export const stockText = ({ onHand, lengthMm }: Finding, unit: UnitSystem): string => {
-  if (lengthMm !== undefined) return formatLength(lengthMm, unit);
+  if (lengthMm !== undefined) return rollText(lengthMm, unit);
   return onHand === undefined ? '' : String(Math.round(onHand));
 };
+
+const MM_PER_YARD = 914.4;
+
+/** A length on a roll as it is sold: metres or yards. */
+export const rollText = (mm: number, unit: UnitSystem): string =>
+  unit === 'cm'
+    ? `${(mm / 1000).toFixed(mm < 100_000 ? 2 : 0)} m`
+    : `${(mm / MM_PER_YARD).toFixed(mm < 100_000 ? 2 : 0)} yd`;

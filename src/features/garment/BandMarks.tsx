@@ -65,8 +65,7 @@ export function BandMarks({
   const ends = marked.open ? lines : [...lines, { edge, band, label: marked.start }];
   if (marked.open) Object.assign(ends.at(-1) ?? {}, { band });
   const show = (mm: number) => formatLength(mm, unit);
-  const quiet = (label: string) => label === 'eighth' || label === 'sixteenth';
-  const shown = (label: string) => count <= 4 || !quiet(label);
+  const named = namedMarks(ends.map((end) => ({ x: x(end.edge), label: end.label })));
   const stretched = band > 0 ? edge / band - 1 : 0;
   const seams = marked.seams.filter(({ at }) => get(at) > 1 && get(at) < edge - 1);
   const options = byCurve ? [...DIVISIONS, { value: 'curve' as const, label: 'By the curve' }] : DIVISIONS;
@@ -128,7 +127,7 @@ export function BandMarks({
                 stroke="var(--demand)"
                 strokeWidth="1.8"
               />
-              {shown(end.label) && (
+              {named.has(at) && (
                 <text
                   x={x(end.edge)}
                   y="15"
@@ -150,7 +149,7 @@ export function BandMarks({
                   {count <= 4 || at === 1 ? show(edge / count) : ''}
                 </text>
               )}
-              {at > 0 && shown(end.label) && (
+              {at > 0 && named.has(at) && (
                 <text
                   x={x(end.band)}
                   y="154"
@@ -182,6 +181,34 @@ export function BandMarks({
       <MarkTable marked={marked} />
     </section>
   );
+}
+
+/** About how wide a letter of the marks is, in drawing units. */
+const LETTER = 6.6;
+
+/** Which marks have room for their name: ends and half first, then quarters, then the rest while they fit. */
+function namedMarks(ends: readonly { readonly x: number; readonly label: string }[]): ReadonlySet<number> {
+  const last = ends.length - 1;
+  const rank = (at: number, label: string) => {
+    if (at === 0 || at === last) return 0;
+    if (label === 'quarter') return 2;
+    return label === 'eighth' || label === 'sixteenth' ? 3 : 1;
+  };
+  const order = ends
+    .map(({ label }, at) => ({ at, rank: rank(at, label) }))
+    .filter(({ rank: low }) => low < 3 || last <= 4)
+    .toSorted((a, b) => a.rank - b.rank || a.at - b.at);
+  const placed: { readonly from: number; readonly to: number }[] = [];
+  const named = new Set<number>();
+  for (const { at } of order) {
+    const { x, label } = ends[at] as (typeof ends)[number];
+    const width = label.length * LETTER;
+    const from = at === 0 ? x : at === last ? x - width : x - width / 2;
+    if (placed.some((one) => from < one.to + 4 && from + width > one.from - 4)) continue;
+    placed.push({ from, to: from + width });
+    named.add(at);
+  }
+  return named;
 }
 
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

@@ -35,6 +35,8 @@ export function Problems({ stage }: { stage: StageId }) {
             </strong>
             <PhraseText phrase={problem.sentence} />
           </p>
+          {problem.remedies.length > 0 && (
+            <>
           <p className="small">What would mend it:</p>
           <ul>
             {problem.remedies.map((remedy, at) => (
@@ -43,6 +45,8 @@ export function Problems({ stage }: { stage: StageId }) {
               </li>
             ))}
           </ul>
+            </>
+          )}
         </div>
       ))}
       {elsewhere.length > 0 && (

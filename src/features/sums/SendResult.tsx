@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
 import { newCloth } from '@/core/facts/cloth';
+import { garmentSpec } from '@/core/facts/garment';
 import type { StoredRecord } from '@/core/facts/records';
 import { kindOf } from '@/core/garments/kindOf';
 import type { SumResult } from '@/core/sums/sum';
@@ -17,13 +18,20 @@ interface Props {
   readonly sum: string;
 }
 
-/** Hands a sum's answer to a garment: a worn extension to one of its zones, a stretch as its cloth's. */
+const STAGE_OF = { extension: 'fit', stretch: 'stretch', length: 'bands' } as const;
+/** Shortest length an edge keeps, mm: its field’s range. */
+const LEAST_MM = garmentSpec.fields.neckband.fields.ownMm.min;
+
+/** Hands a sum's answer to a garment: a worn extension to a zone, a length to an edge, a stretch as its cloth's. */
 export function SendResult({ result, garments, sum }: Props) {
   const [garmentId, setGarment] = useState('');
   const [garment, setRecord] = useState<StoredRecord<'garment'> | undefined>(undefined);
   const [zone, setZone] = useState('');
   const [said, setSaid] = useState<string | undefined>(undefined);
-  const zones = garment ? kindOf(garment.facts).zones : [];
+  const kind = garment && kindOf(garment.facts);
+  const places: readonly { readonly id: string; readonly label: string }[] =
+    (result.kind === 'extension' ? kind?.zones : result.kind === 'length' ? kind?.edges : undefined) ?? [];
+  const placed = result.kind !== 'stretch';
   const attempt = async (work: () => Promise<void>) => {
     try {
       await work();
@@ -41,7 +49,8 @@ export function SendResult({ result, garments, sum }: Props) {
     void attempt(async () => {
       const found = await fetchRecord('garment', id);
       setRecord(found);
-      setZone(kindOf(found.facts).zones[0]?.id ?? '');
+      const { zones, edges } = kindOf(found.facts);
+      setZone((result.kind === 'length' ? edges : zones)[0]?.id ?? '');
     });
   };
   const send = () =>
@@ -51,6 +60,15 @@ export function SendResult({ result, garments, sum }: Props) {
         const extension = Math.min(Math.max(result.value, -0.5), 1);
         const changes = [{ path: `fit.${zone}`, value: { school: 'set', extension } }];
         setRecord(await setFacts(garment, `${sum}, from Sums`, changes));
+      } else if (result.kind === 'length') {
+        const neckband = kind?.edges.some(({ id, use }) => id === zone && use === 'neckband');
+        const at = neckband ? 'neckband' : `edges.${zone}`;
+        setRecord(
+          await setFacts(garment, `${sum}, from Sums`, [
+            { path: `${at}.ownMm`, value: Math.max(result.mm, LEAST_MM) },
+            { path: `${at}.school`, value: 'own' },
+          ]),
+        );
       } else {
         const facts = { ...newCloth(`${sum}, from Sums`), statedAcross: Math.min(result.value, 4) };
         const made = await createRecord('cloth', facts, `${sum}, from Sums`);
@@ -69,29 +87,23 @@ export function SendResult({ result, garments, sum }: Props) {
           empty="choose a garment"
           onChange={choose}
         />
-        {result.kind === 'extension' && (
+        {placed && (
           <PickField
-            label="At its zone"
+            label={result.kind === 'length' ? 'At its edge' : 'At its zone'}
             value={zone}
-            options={zones.map(({ id, label }) => ({ id, name: label }))}
-            empty="choose a zone"
+            options={places.map(({ id, label }) => ({ id, name: label }))}
+            empty={result.kind === 'length' ? 'choose an edge' : 'choose a zone'}
             onChange={setZone}
           />
         )}
-        <Button
-          variant="outlined"
-          disabled={!garment || (result.kind === 'extension' && zone === '')}
-          onClick={() => void send()}
-        >
+        <Button variant="outlined" disabled={!garment || (placed && zone === '')} onClick={() => void send()}>
           Send
         </Button>
       </div>
       <p role="status">
         {said}{' '}
         {said === 'Sent.' && (
-          <Link href={`/garments/${garmentId}?stage=${result.kind === 'extension' ? 'fit' : 'stretch'}`}>
-            Open the garment
-          </Link>
+          <Link href={`/garments/${garmentId}?stage=${STAGE_OF[result.kind]}`}>Open the garment</Link>
         )}
       </p>
     </div>

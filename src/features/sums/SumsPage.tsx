@@ -2,7 +2,9 @@
 import { useMemo, useState } from 'react';
 import type { StoredRecord } from '@/core/facts/records';
 import { usualValues } from '@/core/facts/usualValues';
-import type { SumRule, SumValues } from '@/core/sums/sum';
+import type { Sum, SumRule, SumValues } from '@/core/sums/sum';
+import { bandSums } from '@/core/sums/bandSums';
+import { elasticSums } from '@/core/sums/elasticSums';
 import { sumIds, sums, type SumId } from '@/core/sums/sums';
 import type { Choice } from '@/core/views/pageViews';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -22,11 +24,20 @@ interface Props {
   readonly wearers: readonly StoredRecord<'wearer'>[];
 }
 
-const LABELS = [
-  ...sumIds.map((id) => ({ value: id, label: sums[id].label })),
-  { value: 'size', label: 'Pattern size' },
-] as const;
 type Which = SumId | 'size';
+const isBand = (id: SumId) => id in bandSums || id in elasticSums;
+const labels = (ids: readonly SumId[]): readonly { value: Which; label: string }[] =>
+  ids.map((id) => ({ value: id, label: sums[id].label }));
+const GROUPS: readonly {
+  readonly legend: string;
+  readonly options: readonly { readonly value: Which; readonly label: string }[];
+}[] = [
+  {
+    legend: 'Stretch and fit',
+    options: [...labels(sumIds.filter((id) => !isBand(id))), { value: 'size', label: 'Pattern size' }],
+  },
+  { legend: 'Bands, elastics, straps', options: labels(sumIds.filter(isBand)) },
+];
 
 /** Single calculations without a garment; each can hand its answer to one. */
 export function SumsPage({ garments, patterns, wearers }: Props) {
@@ -34,12 +45,9 @@ export function SumsPage({ garments, patterns, wearers }: Props) {
   return (
     <div className={styles.page}>
       <h1>Sums</h1>
-      <ChoiceRow
-        legend="What to work out"
-        value={which}
-        options={LABELS as readonly { value: Which; label: string }[]}
-        onChange={setWhich}
-      />
+      {GROUPS.map(({ legend, options }) => (
+        <ChoiceRow key={legend} legend={legend} value={which} options={options} onChange={setWhich} />
+      ))}
       {which === 'size' ? (
         <SizeSum patterns={patterns} wearers={wearers} garments={garments} />
       ) : (
@@ -64,7 +72,7 @@ function Rule({ label, rule }: { label: string; rule: SumRule }) {
 }
 
 function OneSum({ id, garments }: { id: SumId; garments: readonly Choice[] }) {
-  const sum = sums[id];
+  const sum: Sum = sums[id];
   const { unit } = useUnit();
   const [typed, setTyped] = useState<SumValues>({});
   const values = useMemo(
@@ -116,7 +124,7 @@ function OneSum({ id, garments }: { id: SumId; garments: readonly Choice[] }) {
               ))}
               {worked.rule && <Rule label={sum.label} rule={worked.rule} />}
               {worked.says && <p>{worked.says}</p>}
-              <SendResult result={worked.result} garments={garments} sum={sum.label} />
+              {worked.result && <SendResult result={worked.result} garments={garments} sum={sum.label} />}
             </NumbersProvider>
           ) : (
             <p className="soft">{worked.sentence}</p>

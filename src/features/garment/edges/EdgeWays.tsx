@@ -25,7 +25,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
   const cloth = use.strips.some(({ of }) => of !== 'elastic');
   const hasOwnWidth = cloth || use.strips.some(({ width }) => width === 'elastic') || use.hook;
   return (
-    <details open={plan.strips.length === 0}>
+    <details open={plan.strips.length === 0 && plan.use !== 'neckband'}>
       <summary style={{ cursor: 'pointer', minHeight: 28 }}>How it is finished and joined</summary>
       <div className={styles.stack} style={{ paddingTop: 12 }}>
         {plan.finish !== 'stay' && (
@@ -137,7 +137,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
               onChange={(mm) => set('Seam allowance', { 'pattern.seamAllowanceMm': mm })}
             />
           )}
-          {plan.use !== 'hem' && plan.use !== 'stay' && (
+          {(use.turnsAllowance || plan.use === 'concealed' || plan.use === 'left') && (
             <LengthField
               spec={fields.drawnAllowanceMm}
               help="Empty: that of the other seams."

@@ -34,6 +34,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
       )}
       {(plain || onlyStay) && <EdgeFigures edge={plan} />}
       <AllowanceNote plan={plan} />
+      <EdgeMaterials plan={plan} />
       {!onlyStay &&
         plan.strips.map((one, at) => (
           <div key={one.id} className={styles.stack} style={{ gap: 22 }}>
@@ -41,7 +42,6 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
             <StripOutcome edge={plan} strip={one} />
           </div>
         ))}
-      <EdgeMaterials plan={plan} />
       {strip && <Sections plan={plan} strip={strip} />}
       {strip?.marked && (
         <BandMarks

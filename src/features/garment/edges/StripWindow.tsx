@@ -42,7 +42,10 @@ export function StripWindow({ edge, strip, second }: Props) {
   const lengths = strip.rules.flatMap(({ length, low, high }) =>
     [length, low ?? length, high ?? length].map(get),
   );
-  const low = Math.min(chosen, shortest ?? chosen, ...lengths);
+  const least = Math.min(chosen, ...lengths);
+  const reach = Math.max(Math.max(chosen, ...lengths) - least, least * 0.03);
+  const near = shortest !== undefined && least - shortest < 3 * reach;
+  const low = near ? Math.min(least, shortest) : least - 0.8 * reach;
   const high = Math.max(chosen, longest ?? chosen, ...lengths);
   const span = Math.max(high - low, high * 0.06);
   const grid = unit === 'cm' ? gridOf(span, [5, 10, 20, 50]) : gridOf(span, [3.175, 6.35, 12.7, 25.4, 50.8]);
@@ -84,6 +87,7 @@ export function StripWindow({ edge, strip, second }: Props) {
         ticks={ticks}
         onChange={choose}
       />
+      <Limits strip={strip} />
       <RuleTable
         strip={strip}
         onPick={(id) => put('whose rule', { [school]: id })}
@@ -116,13 +120,36 @@ export function StripWindow({ edge, strip, second }: Props) {
   );
 }
 
+/** Between what it can be, in words: each limit opens to how it comes about. */
+function Limits({ strip }: { strip: StripPlan }) {
+  const numbers = useNumbers();
+  const binding = strip.shortestBy.find(
+    ({ at }) => strip.shortest !== undefined && valueOf(numbers, at) === valueOf(numbers, strip.shortest),
+  );
+  const top = strip.longestBy[0];
+  if (!binding && !top) return null;
+  return (
+    <p className="soft small">
+      {binding && (
+        <>
+          At least <ExplainedNumber id={binding.at} />, so that it {binding.label}.{' '}
+        </>
+      )}
+      {top && (
+        <>
+          At most <ExplainedNumber id={top.at} />, to {top.id === 'body' ? 'hold' : 'need no easing'}.
+        </>
+      )}
+    </p>
+  );
+}
+
 /** The first grid that leaves the scale at most two dozen lines. */
 const gridOf = (span: number, grids: readonly number[]): number =>
   grids.find((grid) => span / grid <= 24) ?? (grids.at(-1) as number);
 
 /** A rule's name, short enough for its flag on the scale. */
-const shortLabel = (label: string): string =>
-  label.length > 30 ? `${label.slice(0, 28).trimEnd()}…` : label;
+const shortLabel = (label: string): string => label.split(/[,:]/)[0] ?? label;
 
 /** The scale's parts: too short, works, and what is past the edge or the body. */
 function regionsOf(

@@ -24,7 +24,7 @@ export function Threading({ sides }: { sides: boolean }) {
   return (
     <section className={styles.stack}>
       <h2>How the strap is threaded</h2>
-      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(200px, 1fr))', gap: 16 }}>
+      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(170px, 1fr))', gap: 16 }}>
         {STEPS.map(({ words, path, free }, at) => (
           <figure key={words} style={{ margin: 0 }}>
             <svg viewBox="0 0 230 120" style={{ width: '100%', maxWidth: 260 }} role="img" aria-label={words}>

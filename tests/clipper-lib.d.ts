@@ -1,0 +1,18 @@
+/** The part of the polygon offset library that the tests use as an oracle. */
+declare module 'clipper-lib' {
+  interface Point {
+    X: number;
+    Y: number;
+  }
+  class ClipperOffset {
+    constructor(miterLimit: number, arcTolerance: number);
+    AddPath(path: Point[], joinType: number, endType: number): void;
+    Execute(solution: Point[][], delta: number): void;
+  }
+  const ClipperLib: {
+    readonly ClipperOffset: typeof ClipperOffset;
+    readonly JoinType: { readonly jtMiter: number };
+    readonly EndType: { readonly etClosedPolygon: number };
+  };
+  export default ClipperLib;
+}
