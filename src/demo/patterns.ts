@@ -38,7 +38,7 @@ export function demoPatterns(): Household['patterns'] {
         '6': [1020, 965, 910, 415],
       }),
       printed: {
-        lower: { label: 'Elastic at the lower edge, size 5', mm: 700, edge: 'lower-edge', sizeId: 'size-5' },
+        lower: { label: 'Elastic at the lower edge, size 4', mm: 690, edge: 'lower-edge', sizeId: 'size-4' },
       },
       unclear: 'It says to stretch slightly at the armholes, not by how much.',
       sizing: 'Drafted reversible: loose when made with an ordinary lining.',
