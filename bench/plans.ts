@@ -1,4 +1,5 @@
 import { readClothOnce } from '../src/core/cloth/readClothOnce';
+import type { Explained } from '../src/core/explain/explained';
 import { createLedger } from '../src/core/explain/ledger';
 import type { Cloth } from '../src/core/facts/cloth';
 import { newGarment } from '../src/core/facts/garment';
@@ -7,6 +8,9 @@ import type { Pattern } from '../src/core/facts/pattern';
 import type { Wearer } from '../src/core/facts/wearer';
 import { latestMeasures } from '../src/core/fit/latestMeasures';
 import { catalogue } from '../src/core/garments/catalogue';
+import { kindOf } from '../src/core/garments/kindOf';
+import { planEdges } from '../src/core/plan/edges';
+import { planMeasures } from '../src/core/plan/measures';
 import { planGarment } from '../src/core/plan/planGarment';
 import { planZones } from '../src/core/plan/zones';
 import { household } from '../src/demo/household';
@@ -45,6 +49,32 @@ export function largestPerFrame(): { readonly kind: string; readonly perFrame: n
   const runs = RUNS / 4;
   for (let at = 0; at < runs; at += 1) planGarment(largest.facts, { onDate: TODAY });
   return { kind: largest.kind, perFrame: FRAME_MS / ((performance.now() - start) / runs) };
+}
+
+/** Every edge of the garment with most numbers at its edges, worked out, in one frame; and which that is. */
+export function edgesPerFrame(): { readonly kind: string; readonly perFrame: number } {
+  const sized = demoFacts().map(([, facts]) => {
+    const plan = planGarment(facts, { onDate: TODAY });
+    const kind = kindOf(facts.garment, facts.ownKind);
+    const lengths = Object.fromEntries(
+      plan.edges.flatMap(({ id, length }) => (length ? [[id, plan.numbers[length] as Explained]] : [])),
+    );
+    const run = () => {
+      const book = createLedger();
+      const outer = facts.outer && readClothOnce(book, 'outer', facts.outer);
+      const band = facts.band && readClothOnce(book, 'band', facts.band);
+      const { passes: body } = planMeasures(book, facts, kind, TODAY);
+      for (const length of Object.values(lengths)) if (!book.numbers[length.id]) book.adopt([length]);
+      planEdges({ book, facts, kind, body, band, outer, lengths, neckband: undefined, size: plan.size?.cut });
+      return Object.keys(book.numbers).length;
+    };
+    return { kind: facts.garment.kind, run, size: run() };
+  });
+  const largest = sized.reduce((most, one) => (one.size > most.size ? one : most));
+  for (let at = 0; at < WARM_UP; at += 1) largest.run();
+  const start = performance.now();
+  for (let at = 0; at < RUNS; at += 1) largest.run();
+  return { kind: largest.kind, perFrame: FRAME_MS / ((performance.now() - start) / RUNS) };
 }
 
 /** Median ms for one zone under every school, of every garment, in a cloth with a pull curve. */

@@ -1,6 +1,7 @@
 import { browserFigures } from './browser';
 import { listRatio } from './lists';
-import { largestPerFrame, plansPerFrame, zoneMs } from './plans';
+import { edgesPerFrame, largestPerFrame, plansPerFrame, zoneMs } from './plans';
+import { stripsSeconds } from './strips';
 
 /** Prints every figure as a ratio against its stated baseline. Never a test: machines differ. */
 const line = (what: string, figure: string, aim: string) =>
@@ -14,8 +15,13 @@ line(
   largest.perFrame.toFixed(1),
   '8 or more',
 );
+const edges = edgesPerFrame();
+line(`all edges of the largest garment (${edges.kind}) in a frame`, edges.perFrame.toFixed(1), '16 or more');
 line('one zone under every school, median, over 0.2 ms', two(zoneMs() / 0.2), 'under 1');
 line('listing 2,000 garments over listing 20', two(listRatio()), 'under 2');
+void stripsSeconds().then(({ seconds, sheets }) =>
+  line(`marking strips, ${sheets} sheets of PDF, over 1 s`, two(seconds), 'under 1'),
+);
 void browserFigures().then(({ typing, sliding, scriptKb, demoSeconds }) => {
   line('key press to paint, share of a frame, median', two(typing.median), 'under 1');
   line('key press to paint, share of a frame, 95th percentile', two(typing.high), 'under 2');

@@ -231,7 +231,7 @@ test('a stack that would contain itself is refused with a sentence', async ({ pa
 test('a sum hands its answer to a garment', async ({ page }) => {
   const hands = pointer(page);
   await visit(page, '/sums');
-  await hands.pick('What to work out', 'From one stack to another');
+  await hands.pick('Stretch and fit', 'From one stack to another');
   await expect(page.getByRole('button', { name: '83.5 cm' })).toBeVisible();
   await expect(
     page.getByRole('img', { name: /^From one stack to another: 83\.5 cm at rest, 94\.0 cm worn/ }),

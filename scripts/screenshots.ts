@@ -17,6 +17,7 @@ const SHOTS: readonly (readonly [
   ['new-garment', '/garments/new', { whole: true }],
   ['cloth', '/cloth/loon-swim', { whole: true }],
   ['compare', '/cloth/compare', { whole: true }],
+  ['elastics', '/elastics'],
   ['pattern', '/patterns/otter-bottoms'],
   ['adapt', '/patterns/adapt'],
   ['sums', '/sums'],
@@ -28,7 +29,7 @@ const SHOTS: readonly (readonly [
   ['cut', '/garments/matinee?stage=cut'],
   ['sew', '/garments/ring-toss?stage=sew', { tablet: true }],
   ['wear', '/garments/curtain?stage=wear'],
-  ['cannot-work', '/garments/buoy?stage=bands', { dark: true }],
+  ['cannot-work', '/garments/first-bra?stage=bands', { dark: true }],
   ['ticket', '/garments/ring-toss/ticket', { whole: true }],
 ];
 

@@ -4,13 +4,12 @@ declare module 'clipper-lib' {
     X: number;
     Y: number;
   }
-  class ClipperOffset {
-    constructor(miterLimit: number, arcTolerance: number);
+  interface Offset {
     AddPath(path: Point[], joinType: number, endType: number): void;
     Execute(solution: Point[][], delta: number): void;
   }
   const ClipperLib: {
-    readonly ClipperOffset: typeof ClipperOffset;
+    readonly ClipperOffset: new (miterLimit: number, arcTolerance: number) => Offset;
     readonly JoinType: { readonly jtMiter: number };
     readonly EndType: { readonly etClosedPolygon: number };
   };

@@ -28,4 +28,4 @@ for (let number = 1; number <= pdf.numPages; number += 1) {
     strokes,
   });
 }
-console.log(JSON.stringify(pages));
+process.stdout.write(JSON.stringify(pages));

@@ -131,6 +131,7 @@ export function copyGarment(db: Database, id: string): Response {
   const facts: Garment = {
     ...found.facts,
     name,
+    ...(found.facts.edges ? { edges: withoutRounds(found.facts.edges) } : {}),
     agreed: {},
     cuts: {},
     sewn: {},
@@ -140,6 +141,12 @@ export function copyGarment(db: Database, id: string): Response {
   const ops: Op[] = [{ op: 'create', kind: 'garment', id: randomUUID(), facts }];
   return commandResponse(write(db, { label: `Copy ${found.facts.name}`, ops }), 201);
 }
+
+/** Choices at edges without the rounds of trying on: those were of the garment that is there. */
+const withoutRounds = (edges: NonNullable<Garment['edges']>): NonNullable<Garment['edges']> =>
+  Object.fromEntries(
+    Object.keys(edges).map((id) => [id, applyChanges(edges[id] ?? {}, [{ path: 'rounds', value: null }])]),
+  );
 
 /** A garment with the records it names. */
 export const garmentFacts = (db: Database, garment: Garment): GarmentFacts =>

@@ -1,12 +1,22 @@
 import { newCloth } from '@/core/facts/cloth';
 import { phraseText } from '@/core/explain/display';
-import { newTee, type Garment } from '@/core/facts/garment';
+import { edgeRefsOf, newTee, type Garment } from '@/core/facts/garment';
+import type { StoredRecord } from '@/core/facts/records';
 import { newWearer } from '@/core/facts/wearer';
 import { household } from '@/demo/household';
 import { testDatabase } from '../../tests/testDatabase';
 import { copyGarment, exportGarment, importGarmentFile, importOps } from './garmentFiles';
-import { write } from './recordRoutes';
-import { garmentLines, garmentView, jumpTargets, recordView, today, worthAMinute } from './views';
+import { findRecord } from '@/data/records';
+import { removeRecord, write } from './recordRoutes';
+import {
+  garmentLines,
+  garmentView,
+  jumpTargets,
+  recordView,
+  shoppingView,
+  today,
+  worthAMinute,
+} from './views';
 
 const house = testDatabase();
 const { db } = house;
@@ -160,6 +170,55 @@ describe('copies and files', () => {
     );
     expect(answer.status).toBe(201);
     expect([count('wearers'), count('cloths')]).toEqual(before);
+  });
+
+  test('a copy leaves out the rounds of trying on; what is on its edges stays', async () => {
+    const { records } = (await copyGarment(db, 'lakeside').json()) as { records: { facts: Garment }[] };
+    const shelf = records[0]?.facts.edges?.['shelf-hem'];
+    expect(shelf).toMatchObject({ elasticId: 'down-plush', gatheredFromMm: 860 });
+    expect(shelf?.rounds).toBeUndefined();
+  });
+
+  test('a file brings elastics and findings along, and its edges name them in another house', async () => {
+    const text = await exportGarment(db, 'dressing-room', true).text();
+    const other = testDatabase();
+    const post = () => new Request('http://127.0.0.1/x', { method: 'POST', body: text });
+    const answer = await importGarmentFile(other.db, post());
+    expect(answer.status).toBe(201);
+    const { records } = (await answer.json()) as { records: StoredRecord[] };
+    const garment = records.find(({ kind }) => kind === 'garment')?.facts as Garment;
+    const named = edgeRefsOf(garment);
+    expect(named.length).toBe(5);
+    for (const { kind, id } of named)
+      expect(records.some((one) => one.kind === kind && one.id === id)).toBe(true);
+    other.clear();
+  });
+
+  test('a garment may not name an elastic that is not here, nor lose one it names', async () => {
+    const facts: Garment = { ...newTee('Lost'), edges: { shoulder: { elasticId: 'nobody' } } };
+    const lost = write(db, { label: 'Lost', ops: [{ op: 'create', kind: 'garment', id: 'lost', facts }] });
+    expect(lost).toMatchObject({ ok: false, faults: [{ path: 'edges.shoulder.elasticId' }] });
+    const request = new Request('http://127.0.0.1/x', {
+      method: 'DELETE',
+      body: JSON.stringify({ baseRevision: 1 }),
+      headers: { 'content-type': 'application/json' },
+    });
+    const answer = await removeRecord(db, 'elastic', 'fern-picot', request);
+    expect(answer.status).toBe(409);
+    expect(((await answer.json()) as { sentence: string }).sentence).toMatch(/2 garments use this elastic/);
+  });
+
+  test('a garment’s page knows what others take of each roll, and frees it when they no longer name it', () => {
+    const taken = () => garmentView(db, 'lakeside')?.takenMm['down-plush'] ?? 0;
+    const before = taken();
+    expect(before).toBeGreaterThan(1000);
+    const base = findRecord(db, 'garment', 'spotlight')?.revision ?? 0;
+    const changes = [{ path: 'edges.band.elasticId', value: null }];
+    const op = { op: 'set', kind: 'garment', id: 'spotlight', baseRevision: base, changes } as const;
+    expect(write(db, { label: 'Free it', ops: [op] }).ok).toBe(true);
+    expect(taken()).toBeCloseTo(before - 633.95, 2);
+    const line = shoppingView(db).lines.find(({ id }) => id === 'down-plush');
+    expect(line?.garments.map(({ id }) => id)).not.toContain('spotlight');
   });
 
   test('a wearer who has changed since is not overwritten: the file’s own is added beside', () => {

@@ -51,7 +51,7 @@ export type MarkChoice = (typeof markChoices)[number];
 export const neckbandSpec = record('Neckband', {
   finishedMm: lengthMm('Finished width', 3, 150, [8, 50]),
   direction: choice('Which way it is cut', ['across', 'along']),
-  school: choice('School', ['flat', 'fixed', 'tenth', 'fifth', 'stretch', 'pattern', 'own']),
+  school: choice('School', ['flat', 'fixed', 'tenth', 'fifth', 'stretch', 'usual', 'pattern', 'own']),
   easeIn: numberOf('share', 'Share of the curve taken off', 0.1, 2),
   ownMm: optional(lengthMm('Length chosen', 50, 1500, [200, 800])),
   printedCutMm: optional(lengthMm('The pattern’s own band, cut length', 50, 1500, [200, 800])),

@@ -51,6 +51,7 @@ export const usualSpec = record('Usual', {
 });
 export type Usual = FactsOf<typeof usualSpec>;
 
+/** The key a usual share or length is kept under. */
 export const usualKey = (kind: string, zone: string): string => `${kind}-${zone}`.slice(0, 40);
 
 /** How long this person likes the elastic or band of one edge of one kind of garment, under what it lies on. */

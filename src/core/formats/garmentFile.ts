@@ -86,8 +86,9 @@ export function writeGarmentFile(
   facts: GarmentFacts,
   { withMeasurements }: { withMeasurements: boolean },
 ): GarmentFile {
-  const { takenMm: _taken, ...own } = facts;
-  const { wearer } = own;
+  const { wearer } = facts;
+  const own: GarmentFacts = { ...facts };
+  delete (own as { takenMm?: unknown }).takenMm;
   return {
     format: 'idle-stretch-garment',
     version: '1',

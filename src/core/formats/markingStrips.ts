@@ -1,3 +1,4 @@
+import { marksOf } from '../plan/stripMarks';
 import type { GarmentPlan, MarksPlan, NumberId } from '../plan/types';
 
 /** Paper that strips are printed on, mm, lying on its long side (S: ISO 216; ANSI/ASME Y14.1). */
@@ -49,8 +50,9 @@ export interface StripSheet {
 
 /** The strips of a plan: one for each marked band, and where it is asked for one for its edge. */
 export function stripsOf(plan: GarmentPlan, { withEdges }: { withEdges: boolean }): readonly MarkingStrip[] {
-  const get = (id: NumberId) => plan.numbers[id]?.value ?? 0;
   const strips: MarkingStrip[] = [];
+  const own = new Map<NumberId, number>();
+  const get = (id: NumberId) => own.get(id) ?? plan.numbers[id]?.value ?? 0;
   const add = (
     name: string,
     marked: MarksPlan,
@@ -101,9 +103,11 @@ export function stripsOf(plan: GarmentPlan, { withEdges }: { withEdges: boolean 
   }
   for (const edge of plan.edges) {
     for (const strip of edge.strips) {
-      if (!strip.marked) continue;
+      const marks = marksOf(plan, strip);
+      if (!marks) continue;
+      for (const number of Object.values(marks.numbers)) own.set(number.id, number.value);
       const parts = get(strip.parts);
-      add(`${edge.label}, ${strip.label.toLowerCase()}`, strip.marked, {
+      add(`${edge.label}, ${strip.label.toLowerCase()}`, marks.marked, {
         edgeMm: get(strip.on),
         sewnMm: get(strip.sewn),
         cutMm: parts === 1 ? get(strip.cutLength.exact) : get(strip.sewn),

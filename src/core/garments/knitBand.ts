@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, headNeed, neckOpening, neckbandEdge, need, seam } from './parts';
+import { headNeed, neckOpening, neckbandEdge, need, seam } from './parts';
 
 /** A knit band on the neckline, sleeve or hem of a woven or knitted body. */
 export const knitBand: GarmentKind = {

@@ -4,7 +4,6 @@ import {
   bicepsZone,
   bustZone,
   clothNeeds,
-  edge,
   handNeed,
   headNeed,
   hemEdge,

@@ -5,7 +5,7 @@ import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
 import type { EdgeMeasured, Garment } from '../facts/garment';
 import type { Edge, GarmentKind } from '../garments/garmentKind';
-import { useOf } from './edgeUse';
+import { edgeUseOf } from './edgeUse';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
 import type { ZonePlan } from './types';
@@ -37,7 +37,7 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
   const { book, kind, garment, passes, zones, neckline } = inputs;
   const { pattern, edges = {} } = garment;
   const choice = edges[edge.id];
-  const use = useOf(edge, garment);
+  const use = edgeUseOf(edge, garment);
   const id = `edge.${edge.id}.length`;
   const label = `${edge.label.toLowerCase()}, at the seamline`;
   const given = (mm: number) => book.given(id, label, mm, 'mm', 'measured');

@@ -7,7 +7,7 @@ export const finishOf = (edge: Edge, garment: Pick<Garment, 'finishes'>): Finish
   garment.finishes?.[edge.id]?.finish ?? edge.finish;
 
 /** What is sewn to an edge: as the person says, else as its kind has it, else as such a finish usually is. */
-export function useOf(edge: Edge, garment: Pick<Garment, 'finishes' | 'edges'>): EdgeUse {
+export function edgeUseOf(edge: Edge, garment: Pick<Garment, 'finishes' | 'edges'>): EdgeUse {
   const finish = finishOf(edge, garment);
   const chosen = garment.edges?.[edge.id]?.use;
   if (chosen && edgeUses[chosen].finish === finish) return edgeUses[chosen];

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { evaluate } from 'mathjs';
 import { household } from '@/demo/household';
 import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
 import { odile, plan, stated, value } from '../../../tests/planned';
@@ -9,6 +10,7 @@ import { kindIds } from '../facts/kindIds';
 import { newFinding } from '../facts/finding';
 import { MM_PER_INCH } from '../units/constants';
 import { planGarment } from './planGarment';
+import { marksOf } from './stripMarks';
 import type { EdgePlan, GarmentFacts, GarmentPlan, StripPlan } from './types';
 
 const made = household(TODAY);
@@ -74,15 +76,20 @@ describe('every garment of the demo', () => {
           expect(sum('edge')).toBeCloseTo(value(of, one.on), 6);
           expect(sum('strip')).toBeCloseTo(value(of, one.sewn), 6);
         }
-        const { marked } = one;
-        if (!marked) continue;
-        const places = marked.marks.map((mark) => value(of, mark.alongBand)).toSorted((a, b) => a - b);
+        const marks = marksOf(of, one);
+        if (!marks) continue;
+        const get = (id: string) => marks.numbers[id]?.value ?? Number.NaN;
+        const places = marks.marked.marks.map((mark) => get(mark.alongBand)).toSorted((a, b) => a - b);
         const gaps = places.map((mm, at) => (places[at + 1] ?? value(of, one.sewn)) - mm);
         expect(gaps.reduce((total, gap) => total + gap, 0)).toBeCloseTo(
           value(of, one.sewn) - (places[0] ?? 0),
           6,
         );
-        expect(value(of, marked.markCount) * value(of, marked.edgeSegment)).toBeCloseTo(value(of, one.on), 6);
+        expect(get(marks.marked.markCount) * get(marks.marked.edgeSegment)).toBeCloseTo(value(of, one.on), 6);
+        for (const { id, formula, terms, value: said } of Object.values(marks.numbers)) {
+          const scope = Object.fromEntries(Object.entries(terms).map(([key, term]) => [key, term.value]));
+          expect([id, evaluate(formula, scope)]).toEqual([id, expect.closeTo(said, 6)]);
+        }
       }
     },
   );
@@ -436,6 +443,42 @@ describe('what is cut stays as cut', () => {
     expect(phraseText(row?.cut?.changed ?? [], of.numbers, 'cm')).toMatch(/shorter than the plan now/);
     expect(value(of, row?.cut?.length)).toBe(560);
   });
+});
+
+test('whatever is measured: inside its limits it passes and need not be eased, or the plan says so (property)', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 300, max: 1400, noNaN: true }),
+      fc.double({ min: 0.05, max: 1.6, noNaN: true }),
+      fc.double({ min: -0.3, max: 0.6, noNaN: true }),
+      (wholeMm, statedStretch, shorter) => {
+        const of = bottoms(
+          {
+            waist: {
+              elasticId: 'swim',
+              measured: { as: 'seamline', wholeMm },
+              shorter,
+              school: 'percent',
+              join: 'butted',
+            },
+          },
+          { elastics: { swim: { ...swim, statedStretch } } },
+        );
+        const one = strip(of, 'waist');
+        const [B, L] = [value(of, one.sewn), value(of, one.on)];
+        const part = of.openings
+          .find(({ id }) => id === 'waist-edge')
+          ?.parts.find(({ kind }) => kind === 'strip');
+        const said = of.problems.some(({ id }) => id === 'strip-edge-waist');
+        const works = one.state === 'works';
+        return (
+          Math.abs(B - L * (1 - shorter)) < 1e-6 &&
+          (works ? B <= L + 0.5 && (part?.ok === true || B * (1 + statedStretch) > 1020 - 1) : said)
+        );
+      },
+    ),
+    { seed: 404, numRuns: 60 },
+  );
 });
 
 test('scaling body, edges and elastic widths alike scales every rule that is a share (property)', () => {

@@ -3,7 +3,7 @@ import { hasClosure, type Edge } from '../garments/garmentKind';
 import { allowancePlan, dropPlan, gathersPlan, hemPlan, ripplePlan } from './edgeExtras';
 import type { EdgesInputs } from './edgeInputs';
 import { mismatchesOf } from './edgeMatches';
-import { finishOf, useOf } from './edgeUse';
+import { finishOf, edgeUseOf } from './edgeUse';
 import { planStrips } from './strips';
 import type { EdgePlan } from './types';
 
@@ -15,7 +15,7 @@ function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
   const { book, facts, kind, body, band, outer, lengths, neckband, size } = inputs;
   const { garment } = facts;
   const opening = kind.openings.find((one) => one.edge === edge.id && one.id !== 'waist');
-  const use = useOf(edge, garment);
+  const use = edgeUseOf(edge, garment);
   const length = lengths[edge.id];
   const skip = use.id === 'stay' && garment.stay === 'none';
   const strips =
@@ -51,7 +51,7 @@ function missingFor(
   planned: boolean,
 ): EdgePlan['missing'] {
   const { garment, wearer } = facts;
-  const use = useOf(edge, garment);
+  const use = edgeUseOf(edge, garment);
   const name = edge.label.toLowerCase();
   if (planned || use.id === 'left' || use.id === 'hook-and-eye') return undefined;
   if (use.id === 'side-strap')

@@ -50,6 +50,9 @@ const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, fac
       },
       neckband: { ...neckband, school: 'own', ownMm: 200, printedCutMm: 340 },
     }),
+    vary('a V-neck, marked by the curve', {
+      neckband: { ...neckband, shape: 'V', pointRad: 1.1, marks: 'curve', join: 'left-shoulder' },
+    }),
     vary('ring without its back', {
       pattern: { ...pattern, neckline: { ...pattern.neckline, measuredAs: 'ring', wholeMm: 380 } },
     }),

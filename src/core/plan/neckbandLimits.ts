@@ -16,6 +16,10 @@ export interface NeckbandInputs {
   readonly reading: DirectionReading;
   readonly cloth: Cloth;
   readonly head: Explained;
+  /** What the pattern prints for it, where the garment does not say, cut length, mm. */
+  readonly printedMm?: number | undefined;
+  /** How much shorter than the neck this wearer likes it, and who that is. */
+  readonly usual?: { readonly shorter: number; readonly name: string } | undefined;
 }
 
 /** Between what a band's length can be; the upper ones are absent where it is too wide to lie at all. */

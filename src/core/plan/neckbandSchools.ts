@@ -10,6 +10,7 @@ export const bandSchoolLabels: Readonly<Record<BandSchool, string>> = {
   tenth: 'a tenth off',
   fifth: 'a fifth off',
   stretch: 'by the band’s stretch',
+  usual: 'usual for the wearer',
   pattern: 'the pattern’s own',
   own: 'your own',
 };
@@ -24,7 +25,7 @@ export interface SchoolLength {
 
 /** Every school's length for this neck and band, the default first. */
 export function schoolLengths(
-  { book, garment, neckline, reading }: NeckbandInputs,
+  { book, garment, neckline, reading, printedMm, usual }: NeckbandInputs,
   w: Explained,
   limits: NeckbandLimits,
 ): SchoolLength[] {
@@ -102,17 +103,30 @@ export function schoolLengths(
       length: times('stretch', row.ratio, `ratio for a band of ${row.label}`, 'T, from memory'),
     },
   ];
-  if (neckband.printedCutMm !== undefined) {
+  if (usual) {
+    const length = book.work(at('usual'), {
+      label: label('usual'),
+      unit: 'mm',
+      mark: 'own record',
+      formula: 'N * (1 - s)',
+      terms: { N, s: leaf(`usual for ${usual.name}, shorter by`, usual.shorter, 'share', 'own record') },
+      by: (v) => v.N * (1 - v.s),
+    });
+    schools.push({ school: 'usual', label: bandSchoolLabels.usual, length });
+  }
+  const printedCutMm = neckband.printedCutMm ?? printedMm;
+  if (printedCutMm !== undefined) {
     const length = book.work(at('pattern'), {
       label: label('pattern'),
       unit: 'mm',
       mark: 'measured',
-      formula: 'cut - 2 * a',
+      formula: 'max(cut - 2 * a, least)',
       terms: {
-        cut: leaf('cut length the pattern gives', neckband.printedCutMm, 'mm', 'measured'),
+        least: leaf('least that can be sewn', 1, 'mm', 'D'),
+        cut: leaf('cut length the pattern gives', printedCutMm, 'mm', 'measured'),
         a: leaf('seam allowance at the neckline', pattern.neckline.allowanceMm, 'mm', 'measured'),
       },
-      by: (v) => v.cut - 2 * v.a,
+      by: (v) => Math.max(v.cut - 2 * v.a, v.least),
     });
     schools.push({ school: 'pattern', label: bandSchoolLabels.pattern, length });
   }

@@ -1,6 +1,7 @@
 import { readClothOnce } from '../cloth/readClothOnce';
 import { readLinedOnce } from '../cloth/readStackOnce';
 import { createLedger, type Ledger } from '../explain/ledger';
+import { usualKey } from '../facts/wearer';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
 import { clothPlan } from './clothPlan';
@@ -13,6 +14,7 @@ import { planNeckband } from './neckband';
 import { planNeckline } from './neckline';
 import { planOpenings } from './openings';
 import { withPattern } from './patternAdvice';
+import { printedFor } from './printed';
 import { planProblems } from './problems';
 import { planSize } from './size';
 import { planNeeds, planStages } from './stages';
@@ -47,7 +49,16 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const wantsBand = banded !== undefined && finishOf(banded, garment) === 'band';
   const neckband =
     wantsBand && neckline && reading && facts.band && passes.head
-      ? planNeckband({ book, garment, neckline, reading, cloth: facts.band, head: passes.head })
+      ? planNeckband({
+          book,
+          garment,
+          neckline,
+          reading,
+          cloth: facts.band,
+          head: passes.head,
+          printedMm: printedFor(facts.pattern, 'neckline', size?.cut)?.mm,
+          usual: usualNeckband(facts),
+        })
       : undefined;
   const lengths = edgeLengths({ book, kind, garment, passes, zones: fitted, neckline });
   const edges = planEdges({
@@ -134,6 +145,12 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     needs,
     ...planStages(inputs, needs),
   };
+}
+
+/** How much shorter than the neck this wearer likes a neckband on such a garment. */
+function usualNeckband({ garment, wearer }: GarmentFacts) {
+  const usual = wearer?.usualLengths?.[usualKey(garment.kind, 'neckline')];
+  return usual && wearer ? { shorter: usual.shorter, name: wearer.name } : undefined;
 }
 
 /** The garment's cloths, and what goes round the body: the outer cloth, or outer and lining as a stack. */

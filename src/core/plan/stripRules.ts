@@ -3,6 +3,8 @@ import { afterPinching, beforeGrowth } from '../elastics/lengths';
 import { ADJUST_MM, type LengthRule, type RuleOfThumb } from '../elastics/uses';
 import type { Explained, Mark, Term } from '../explain/explained';
 import { leaf } from '../explain/ledger';
+import { usualKey } from '../facts/wearer';
+import { printedFor } from './printed';
 import type { StripInputs, StripMaterial } from './stripInputs';
 
 /** A rule's length for a strip; ids that start with `own-` are the person's. */
@@ -236,15 +238,13 @@ function ownLengths(inputs: StripInputs, { on, girth, adds }: RuleBases): RuleLe
     );
   if (choice?.shorter !== undefined && !second)
     off('percent', 'shorter by your own share', on, choice.shorter, 'chosen');
-  const usual = second ? undefined : wearer?.usualLengths?.[`${garment.kind}-${edge.id}`.slice(0, 40)];
+  const usual = second ? undefined : wearer?.usualLengths?.[usualKey(garment.kind, edge.id)];
   if (usual) {
     const base = usual.of === 'body' ? girth : on;
     if (base) off('usual', `usual for ${wearer?.name ?? 'the wearer'}`, base, usual.shorter, 'own record');
   }
   const wantsPrinted = inputs.spec.of === 'elastic' || !inputs.hasElastic;
-  const printed = Object.values(pattern?.printed ?? {}).find(
-    (one) => one.edge === edge.id && (one.sizeId === undefined || one.sizeId === size),
-  );
+  const printed = printedFor(pattern, edge.id, size);
   if (printed && wantsPrinted) {
     const length = book.work(name('pattern'), {
       label: label('the pattern’s own'),

@@ -1,6 +1,6 @@
 import type { Explained } from '../explain/explained';
 import { leaf } from '../explain/ledger';
-import type { CrossingSeam, MarkedPart } from './bandMarks';
+import type { CrossingSeam } from './bandMarks';
 import type { RuleLength } from './stripRules';
 import type { StripInputs } from './stripInputs';
 import type { StripSection } from './types';
@@ -58,14 +58,10 @@ export function placeSections(
   sewn: Explained,
   on: Explained,
   picked: RuleLength,
-): {
-  readonly sections: readonly StripSection[];
-  readonly parts: readonly MarkedPart[];
-  readonly uneven: boolean;
-} {
+): { readonly sections: readonly StripSection[]; readonly uneven: boolean } {
   const thumb = spec.rules.find((rule) => rule.id === picked.id)?.rule;
   const ratios = thumb?.by === 'sections' ? thumb.ratios : undefined;
-  if (sections.length < 2) return { sections: [], parts: [], uneven: false };
+  if (sections.length < 2) return { sections: [], uneven: false };
   const placed = sections.map((section) => {
     const own = choice?.ratios?.[section.id];
     const common = { label: `strip on the ${section.label}`, unit: 'mm', mark: 'D' } as const;
@@ -105,7 +101,6 @@ export function placeSections(
       ratio: ratio.id,
       strip: strip.id,
     })),
-    parts: placed.map(({ section, strip }) => ({ edge: section.edge, band: strip })),
     uneven: ratios !== undefined,
   };
 }

@@ -5,7 +5,6 @@ import type { Explained } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
 import type { EdgeChoice } from '../facts/garment';
 import { hasClosure, type Edge, type GarmentKind } from '../garments/garmentKind';
-import { planMarks } from './bandMarks';
 import { planHold, type HoldPlan } from './hold';
 import { readElasticOnce } from './readElasticOnce';
 import type { Body } from './measures';
@@ -14,7 +13,7 @@ import { planCut, workAdds, workSewn, workWidth } from './stripCut';
 import { stripLimits, stripState, type StripLimits } from './stripLimits';
 import { ruleLengths, type RuleLength } from './stripRules';
 import { crossingSeams, placeSections, sectionEdges } from './stripSections';
-import type { GarmentFacts, StripPlan } from './types';
+import type { GarmentFacts, MarkingPlan, StripPlan } from './types';
 
 export interface EdgeStripsInputs {
   readonly book: Ledger;
@@ -107,21 +106,21 @@ function planStrip(
   const cut = planCut(inputs, chosen, adds, strap ? undefined : on);
   const cutWidth = workWidth(inputs);
   const placed = placeSections(inputs, sections, sewn, on, picked);
-  const marked =
+  const marking: MarkingPlan | undefined =
     strap || (second && spec.of !== 'elastic') || inputs.use.id === 'stay'
       ? undefined
-      : planMarks({
-          book,
-          id: `${id}.marked`,
-          edge: on,
-          band: sewn,
+      : {
           choice: choice?.marks ?? 'auto',
           start: edge.start ?? (ring ? 'join' : 'one end'),
           middle: edge.middle ?? 'half way',
-          seams: second ? [] : crossingSeams(inputs, on, sections),
-          parts: placed.uneven ? placed.parts : undefined,
           open: !ring,
-        });
+          seams: second
+            ? []
+            : crossingSeams(inputs, on, sections).map(({ label, at }) => ({ label, at: at.id })),
+          ...(placed.uneven
+            ? { parts: placed.sections.map((part) => ({ edge: part.edge, band: part.strip })) }
+            : {}),
+        };
   const hold = holdOf(inputs, material, sewn, girth);
   return {
     id,
@@ -160,7 +159,7 @@ function planStrip(
     ...(cutWidth ? { cutWidth } : {}),
     rows,
     sections: placed.sections,
-    ...(marked ? { marked } : {}),
+    ...(marking ? { marking } : {}),
   };
 }
 

@@ -29,7 +29,7 @@ export interface TicketInputs {
 
 /** A strip's row: what to cut, how it is joined, which way it runs. */
 export function stripRow(inputs: TicketInputs, edge: EdgePlan, strip: StripPlan, row: string): TicketRow {
-  const { book, facts } = inputs;
+  const { facts } = inputs;
   const side = row.endsWith('-left') ? ', left' : row.endsWith('-right') ? ', right' : '';
   const label = `${edge.label}, ${strip.label.toLowerCase()}${side}`;
   return {

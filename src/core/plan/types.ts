@@ -6,7 +6,7 @@ import type { Explained, Phrase } from '../explain/explained';
 import type { Cloth, ClothDirection } from '../facts/cloth';
 import type { Elastic } from '../facts/elastic';
 import type { Finding } from '../facts/finding';
-import type { BandSchool, EaseSchool, Finish, Garment, ZoneId } from '../facts/garment';
+import type { BandSchool, EaseSchool, Finish, Garment, MarkChoice, ZoneId } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import type { Pattern } from '../facts/pattern';
 import type { Axis } from '../garments/garmentKind';
@@ -406,7 +406,19 @@ export interface StripPlan {
   /** The ticket's rows for it, one for each side. */
   readonly rows: readonly string[];
   readonly sections: readonly StripSection[];
-  readonly marked?: MarksPlan;
+  /** How it is marked; the marks themselves come from `marksOf`, when they are looked at. */
+  readonly marking?: MarkingPlan;
+}
+
+/** What an edge and its strip are marked by. */
+export interface MarkingPlan {
+  readonly choice: MarkChoice;
+  readonly start: string;
+  readonly middle: string;
+  readonly open: boolean;
+  readonly seams: readonly { readonly label: string; readonly at: NumberId }[];
+  /** Parts of the edge, where the strip is not spread evenly. */
+  readonly parts?: readonly { readonly edge: NumberId; readonly band: NumberId }[];
 }
 
 export interface TicketRow {

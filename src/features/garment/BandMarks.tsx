@@ -228,12 +228,8 @@ function MarkTable({ marked }: { marked: MarksPlan }) {
   const numbers = useNumbers();
   const { unit } = useUnit();
   const show = (id: string) => formatLength(Math.abs(valueOf(numbers, id)), unit);
-  const nearest = (mark: BandMark) => {
-    const sorted = mark.fromSeams.toSorted(
-      (a, b) => Math.abs(valueOf(numbers, a.mm)) - Math.abs(valueOf(numbers, b.mm)),
-    );
-    return sorted.length > 2 ? sorted.slice(0, 2) : sorted;
-  };
+  const nearestFirst = (mark: BandMark) =>
+    mark.fromSeams.toSorted((a, b) => Math.abs(valueOf(numbers, a.mm)) - Math.abs(valueOf(numbers, b.mm)));
   return (
     <details>
       <summary style={{ cursor: 'pointer', minHeight: 28 }}>Every mark, with its distances</summary>
@@ -259,7 +255,7 @@ function MarkTable({ marked }: { marked: MarksPlan }) {
                 <td className={table.num}>{show(mark.alongBand)}</td>
                 {marked.seams.length > 0 && (
                   <td>
-                    {nearest(mark).map((seam) => (
+                    {nearestFirst(mark).map((seam) => (
                       <div key={seam.label}>
                         {show(seam.mm)} {pastWords(valueOf(numbers, seam.mm), mark, marked)}: {seam.label}
                       </div>

@@ -5,6 +5,7 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
+import { UsualButton } from './edges/UsualButton';
 import styles from './GarmentPage.module.css';
 import { useGarment } from './useGarment';
 
@@ -64,6 +65,16 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
           )}
         </div>
       </div>
+      {plan.neckline && (
+        <div>
+          <UsualButton
+            edge={{ id: 'neckline', label: 'Neckline' }}
+            of="edge"
+            sewnMm={valueOf(numbers, band.sewn)}
+            onMm={valueOf(numbers, plan.neckline.seamline)}
+          />
+        </div>
+      )}
       <label style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44, cursor: 'pointer' }}>
         <input
           type="checkbox"

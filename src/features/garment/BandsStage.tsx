@@ -132,7 +132,7 @@ function StripsLinks() {
   const { unit } = useUnit();
   const records = useRecords();
   const marked =
-    plan.neckband !== undefined || plan.edges.some(({ strips }) => strips.some((one) => one.marked));
+    plan.neckband !== undefined || plan.edges.some(({ strips }) => strips.some((one) => one.marking));
   if (!marked) return null;
   const link = (paper: 'a4' | 'letter', edges: boolean) => ({
     href: `/api/garments/${id}/strips?paper=${paper}&unit=${unit}${edges ? '&edges=yes' : ''}`,

@@ -37,14 +37,14 @@ export function Problems({ stage }: { stage: StageId }) {
           </p>
           {problem.remedies.length > 0 && (
             <>
-          <p className="small">What would mend it:</p>
-          <ul>
-            {problem.remedies.map((remedy, at) => (
-              <li key={at}>
-                <PhraseText phrase={remedy} />
-              </li>
-            ))}
-          </ul>
+              <p className="small">What would mend it:</p>
+              <ul>
+                {problem.remedies.map((remedy, at) => (
+                  <li key={at}>
+                    <PhraseText phrase={remedy} />
+                  </li>
+                ))}
+              </ul>
             </>
           )}
         </div>

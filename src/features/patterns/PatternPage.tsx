@@ -211,6 +211,22 @@ function Printed({ pattern, set, fault }: PartProps) {
             onChange={(mm) => set('Printed length', { [`printed.${key}.mm`]: mm })}
             fault={fault(`printed.${key}.mm`)}
           />
+          <PickField
+            label="For the edge"
+            value={one.edge ?? ''}
+            options={catalogue[pattern.kind].edges.map((edge) => ({ id: edge.id, name: edge.label }))}
+            empty="no edge: only kept"
+            onChange={(edge) => set('Printed length', { [`printed.${key}.edge`]: edge === '' ? null : edge })}
+          />
+          <PickField
+            label="Of the size"
+            value={one.sizeId ?? ''}
+            options={Object.entries(pattern.sizes).map(([id, { label }]) => ({ id, name: label }))}
+            empty="every size"
+            onChange={(sizeId) =>
+              set('Printed length', { [`printed.${key}.sizeId`]: sizeId === '' ? null : sizeId })
+            }
+          />
           <Button size="small" onClick={() => set('Take a length away', { [`printed.${key}`]: null })}>
             Take away
           </Button>

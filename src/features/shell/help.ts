@@ -42,6 +42,16 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
     },
   },
   {
+    path: /^\/elastics/,
+    help: {
+      title: 'Elastics & findings',
+      lines: [
+        'Pull an elastic along a ruler as you would a swatch, and sew a sample: elastic lies longer once it is sewn on.',
+        'A garment that takes of a roll keeps its length on it. What all of them lack together stands on the shopping list.',
+      ],
+    },
+  },
+  {
     path: /^\/patterns/,
     help: {
       title: 'Patterns',

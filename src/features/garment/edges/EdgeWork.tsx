@@ -1,7 +1,11 @@
 'use client';
-import type { EdgePlan } from '@/core/plan/types';
+import { useMemo } from 'react';
+import { marksOf } from '@/core/plan/stripMarks';
+import type { EdgePlan, StripPlan } from '@/core/plan/types';
+import { NumbersProvider } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
 import styles from '../GarmentPage.module.css';
+import { useGarment } from '../useGarment';
 import { BandMarks } from '../BandMarks';
 import { EdgeFigures } from '../EdgePanel';
 import { AllowanceNote, EdgeWays } from './EdgeWays';
@@ -20,7 +24,7 @@ const TRIED_ON: ReadonlySet<string> = new Set(['shelf-bra', 'exposed', 'casing']
 
 /** Everything about one edge: its strips with their windows and marks, what they are of, and how they are sewn. */
 export function EdgeWork({ plan }: { plan: EdgePlan }) {
-  const { use, choice, put } = useEdge(plan);
+  const { use } = useEdge(plan);
   const plain = use.strips.length === 0 || plan.strips.length === 0;
   const strip = plan.strips[0];
   const tried = plan.strips.find(({ of }) => of === 'elastic');
@@ -39,21 +43,11 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
         plan.strips.map((one, at) => (
           <div key={one.id} className={styles.stack} style={{ gap: 22 }}>
             <StripWindow edge={plan} strip={one} second={at > 0} />
-            <StripOutcome edge={plan} strip={one} />
+            <StripOutcome edge={plan} strip={one} first={at === 0} />
           </div>
         ))}
       {strip && <Sections plan={plan} strip={strip} />}
-      {strip?.marked && (
-        <BandMarks
-          marked={strip.marked}
-          edge={strip.on}
-          strip={strip.sewn}
-          edgeName={plan.label.toLowerCase()}
-          stripName={strip.label.toLowerCase()}
-          choice={choice.marks ?? 'auto'}
-          onChoose={(marks) => put('marks', { marks })}
-        />
-      )}
+      {strip?.marking && <StripMarks plan={plan} strip={strip} />}
       {use.hardware && strip && <Threading sides={plan.use === 'side-strap'} />}
       {tried && TRIED_ON.has(plan.use) && strip === tried && <Rounds plan={plan} strip={tried} />}
       <Drop plan={plan} />
@@ -62,5 +56,27 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
       {!onlyStay && plan.use !== 'left' && !use.hardware && <Gathers plan={plan} />}
       <EdgeWays plan={plan} />
     </>
+  );
+}
+
+/** The marks of a strip, worked out as they are shown. */
+function StripMarks({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
+  const { plan: garment } = useGarment();
+  const { choice, put } = useEdge(plan);
+  const marks = useMemo(() => marksOf(garment, strip), [garment, strip]);
+  const numbers = useMemo(() => ({ ...garment.numbers, ...marks?.numbers }), [garment, marks]);
+  if (!marks) return null;
+  return (
+    <NumbersProvider numbers={numbers}>
+      <BandMarks
+        marked={marks.marked}
+        edge={strip.on}
+        strip={strip.sewn}
+        edgeName={plan.label.toLowerCase()}
+        stripName={strip.label.toLowerCase()}
+        choice={choice.marks ?? 'auto'}
+        onChoose={(next) => put('marks', { marks: next })}
+      />
+    </NumbersProvider>
   );
 }

@@ -6,7 +6,6 @@ import { edgeChoiceSpec } from '@/core/facts/garment';
 import { formatQuantity } from '@/core/explain/display';
 import type { EdgePlan, StripPlan } from '@/core/plan/types';
 import { formatLength } from '@/core/units/formatLength';
-import { useRecords } from '@/features/records/RecordsProvider';
 import { TextFactField } from '@/features/records/TextFactField';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
@@ -21,16 +20,14 @@ const { fields } = edgeChoiceSpec.fields.rounds.of;
 
 /** Basted, tried on, pinched: as many rounds as it takes. The last is what the ticket shows; the rule it comes to stays. */
 export function Rounds({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
-  const { garment, facts, today } = useGarment();
-  const { edge, choice, put } = useEdge(plan);
-  const records = useRecords();
+  const { today } = useGarment();
+  const { choice, put } = useEdge(plan);
   const numbers = useNumbers();
   const { unit } = useUnit();
   const [pinched, setPinched] = useState<number | undefined>(undefined);
   const [basted, setBasted] = useState<number | undefined>(undefined);
   const [note, setNote] = useState<string | undefined>(undefined);
   const [turn, setTurn] = useState(0);
-  const [kept, setKept] = useState(false);
   const body = strip.body === undefined ? undefined : valueOf(numbers, strip.body);
   const on = body ?? valueOf(numbers, strip.on);
   const rounds = Object.entries(choice.rounds ?? {}).toSorted(([, a], [, b]) =>
@@ -54,19 +51,6 @@ export function Rounds({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
     setBasted(undefined);
     setNote(undefined);
     setTurn(turn + 1);
-  };
-  const usual = () => {
-    const { wearerId } = garment;
-    if (wearerId === undefined || !facts.wearer) return;
-    records.set('wearer', wearerId, `Usual for ${plan.label.toLowerCase()}`, {
-      [`usualLengths.${`${garment.kind}-${edge.id}`.slice(0, 40)}`]: {
-        kind: garment.kind,
-        edge: edge.id,
-        of: body === undefined ? 'edge' : 'body',
-        shorter: Number(shorterBy(valueOf(numbers, strip.sewn), on).toFixed(4)),
-      },
-    });
-    setKept(true);
   };
   return (
     <section className={styles.stack}>
@@ -131,12 +115,6 @@ export function Rounds({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
         <Button variant="outlined" disabled={pinched === undefined || tooMuch} onClick={keep}>
           {next === undefined || tooMuch ? 'Keep this round' : `Keep it: now ${formatLength(next, unit)}`}
         </Button>
-        {rounds.length > 0 && facts.wearer && (
-          <Button onClick={usual}>
-            Make it usual for {facts.wearer.name}: {percent(valueOf(numbers, strip.sewn))} under
-          </Button>
-        )}
-        {kept && <span role="status">Kept with {facts.wearer?.name}.</span>}
       </div>
       {plan.gathers && (
         <p className="soft">

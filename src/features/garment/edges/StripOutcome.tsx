@@ -7,6 +7,7 @@ import { StretchRule } from '@/ui/StretchRule';
 import { useUnit } from '@/ui/unit';
 import styles from '../GarmentPage.module.css';
 import { useGarment } from '../useGarment';
+import { UsualButton } from './UsualButton';
 import { useEdge } from './useEdge';
 
 const JOIN_WORDS = {
@@ -17,7 +18,16 @@ const JOIN_WORDS = {
 } as const;
 
 /** What becomes of a strip: what to cut, how far it is stretched, whether it passes, how it holds. */
-export function StripOutcome({ edge, strip }: { edge: EdgePlan; strip: StripPlan }) {
+export function StripOutcome({
+  edge,
+  strip,
+  first,
+}: {
+  edge: EdgePlan;
+  strip: StripPlan;
+  /** The strip that is sewn to the edge itself. */
+  first: boolean;
+}) {
   const { plan } = useGarment();
   const { edge: data, use } = useEdge(edge);
   const numbers = useNumbers();
@@ -32,6 +42,7 @@ export function StripOutcome({ edge, strip }: { edge: EdgePlan; strip: StripPlan
   const passes = opening && part ? get(opening.passes) : undefined;
   const limit = stretch === undefined ? undefined : sewn * (1 + stretch);
   const furthest = Math.max(sewn, body ?? 0, passes ?? 0, limit ?? 0);
+  const holds = body !== undefined && strip.longestBy[0]?.id === 'body';
   const count = strip.rows.length;
   return (
     <section className={styles.stack}>
@@ -134,6 +145,16 @@ export function StripOutcome({ edge, strip }: { edge: EdgePlan; strip: StripPlan
         >
           <PhraseText phrase={strip.assumed} />
         </p>
+      )}
+      {first && strip.shorter && (
+        <div>
+          <UsualButton
+            edge={edge}
+            of={holds ? 'body' : 'edge'}
+            sewnMm={sewn}
+            onMm={holds ? (body ?? 0) : get(strip.on)}
+          />
+        </div>
       )}
       {use.caution && <p className="soft small">{use.caution}</p>}
     </section>
