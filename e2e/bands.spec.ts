@@ -21,7 +21,7 @@ test('whoever does not believe the length sees where their own rule lands, and t
   expect(await cutOf(page, 'elastic-waist').textContent()).not.toBe(before);
   await hands.fill(/^Shorter than the edge by/, '3');
   await expect(page.getByRole('radio', { name: /shorter by your own share/ })).toBeChecked();
-  await hands.fill('Your own length, at the seamline (cm)', '80');
+  await hands.fill('Your own length (cm)', '80');
   await expect(page.getByRole('radio', { name: /your own$/ })).toBeChecked();
   await saved(page);
   await page.reload({ waitUntil: 'networkidle' });

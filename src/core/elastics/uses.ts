@@ -369,7 +369,7 @@ const uses: readonly EdgeUse[] = [
         of: 'elastic',
         label: 'Elastic of the shelf',
         rules: [
-          rule('three-inches', 'snug underbust less 3 in, less its growth', 'T', {
+          rule('three-inches', 'snug underbust less 3 in (7.6 cm), less its growth', 'T', {
             by: 'body-less',
             mm: 3 * MM_PER_INCH,
             unmeasuredGrowthMm: MM_PER_INCH,
@@ -434,7 +434,7 @@ const uses: readonly EdgeUse[] = [
         of: 'elastic',
         label: 'Waist elastic',
         rules: [
-          rule('inch', 'cut the pattern’s waist less 1 in', 'T', {
+          rule('inch', 'cut the pattern’s waist less 1 in (2.5 cm)', 'T', {
             by: 'edge-less',
             mm: MM_PER_INCH,
             asCut: true,

@@ -55,18 +55,18 @@ function missingFor(
   const name = edge.label.toLowerCase();
   if (planned || use.id === 'left' || use.id === 'hook-and-eye') return undefined;
   if (use.id === 'side-strap')
-    return say`Measure front and back from ring to ring: then the side straps are known.`;
+    return say`Measure front and back from ring to ring: then the side straps are known`;
   if (use.id === 'stay') {
     return garment.stay === 'none'
       ? undefined
-      : say`Measure the pattern’s shoulder seam: the stay is as long.`;
+      : say`Measure the pattern’s shoulder seam: the stay is as long`;
   }
   if (!lengths[edge.id] && use.id !== 'neckband') {
-    if (edge.body && wearer) return say`Measure ${{ name: wearer.name }} there, or this edge itself.`;
-    return say`Measure this edge on the pattern: ${name}.`;
+    if (edge.body && wearer) return say`Measure ${{ name: wearer.name }} there, or this edge itself`;
+    return say`Measure the ${name} on the pattern`;
   }
   if (use.id === 'neckband') return undefined;
   const cloth = use.strips[0]?.of;
-  if (cloth === 'band' && !band) return say`Choose the bands’ cloth and pull a swatch of it.`;
+  if (cloth === 'band' && !band) return say`Choose the bands’ cloth and pull a swatch of it`;
   return undefined;
 }

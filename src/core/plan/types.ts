@@ -176,7 +176,7 @@ export interface EdgePlan {
   readonly drop?: NumberId;
   /** Why something chosen for it does not go together. */
   readonly mismatches: readonly Phrase[];
-  /** What is missing before it can be worked out. */
+  /** What is missing before it can be worked out, as something to do; without a full stop. */
   readonly missing?: Phrase;
   /** The opening it makes, and whether that is closed and so has to pass something. */
   readonly opening?: string;

@@ -65,8 +65,12 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
                     {row.details.map((detail, at) => (
                       <div key={at}>{text(detail)}</div>
                     ))}
-                    {row.left && group.roll && (
-                      <div>left on the roll after it: {text([{ n: row.left }])}</div>
+                    {row.left && (
+                      <div>
+                        {(plan.numbers[row.left]?.value ?? 0) >= 0
+                          ? `left on the roll after it: ${text([{ n: row.left }])}`
+                          : 'not enough on the roll for it'}
+                      </div>
                     )}
                     {row.cut?.changed && <div>{text(row.cut.changed)}</div>}
                   </td>

@@ -1,4 +1,5 @@
 'use client';
+import { useState } from 'react';
 import { USUAL_TURN } from '@/core/bands/turns';
 import { edgeChoiceSpec, edgeMeasuredSpec, garmentSpec, type EdgeMeasured } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/plan/types';
@@ -23,7 +24,8 @@ const AS = [
 export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
   const { edge, use, choice, put, fault } = useEdge(plan);
   const { measured } = choice;
-  const as = measured?.as ?? 'pieces';
+  const [chosen, setChosen] = useState<EdgeMeasured['as']>('pieces');
+  const as = measured?.as ?? chosen;
   const start = (mm: number): EdgeMeasured => ({ as, wholeMm: mm });
   const field = (key: 'backMm' | 'allowanceMm' | 'crossingAllowanceMm', label: string, help: string) => (
     <LengthField
@@ -51,7 +53,10 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
         legend="What was measured"
         value={as}
         options={AS}
-        onChange={(next) => measured && put('what was measured', { 'measured.as': next })}
+        onChange={(next) => {
+          setChosen(next);
+          if (measured) put('what was measured', { 'measured.as': next });
+        }}
       />
       <div className={styles.fields}>
         <LengthField

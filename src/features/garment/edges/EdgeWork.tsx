@@ -29,14 +29,16 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
   const strip = plan.strips[0];
   const tried = plan.strips.find(({ of }) => of === 'elastic');
   const onlyStay = plan.use === 'stay';
+  const unmeasured = plan.missing !== undefined;
   return (
     <>
+      {(plain || onlyStay) && <EdgeFigures edge={plan} />}
       {plan.missing && (
-        <p className="soft">
-          <PhraseText phrase={plan.missing} />
+        <p>
+          <PhraseText phrase={plan.missing} />.
         </p>
       )}
-      {(plain || onlyStay) && <EdgeFigures edge={plan} />}
+      {unmeasured && <EdgeMeasure plan={plan} />}
       <AllowanceNote plan={plan} />
       <EdgeMaterials plan={plan} />
       {!onlyStay &&
@@ -52,7 +54,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
       {tried && TRIED_ON.has(plan.use) && strip === tried && <Rounds plan={plan} strip={tried} />}
       <Drop plan={plan} />
       <Ripple plan={plan} />
-      {plan.use !== 'left' && plan.use !== 'hook-and-eye' && <EdgeMeasure plan={plan} />}
+      {!unmeasured && plan.use !== 'left' && plan.use !== 'hook-and-eye' && <EdgeMeasure plan={plan} />}
       {!onlyStay && plan.use !== 'left' && !use.hardware && <Gathers plan={plan} />}
       <EdgeWays plan={plan} />
     </>

@@ -97,9 +97,9 @@ export function StripWindow({ edge, strip, second }: Props) {
       <div className={styles.fields}>
         <LengthField
           spec={fields[own]}
-          label="Your own length, at the seamline"
+          label="Your own length"
           valueMm={choice[own]}
-          help="Without joins and tails."
+          help="At the seamline, without joins and tails."
           onChange={(mm) => put('its length', { [own]: mm, [school]: mm === undefined ? undefined : 'own' })}
           fault={fault(own)}
         />
@@ -149,7 +149,7 @@ const gridOf = (span: number, grids: readonly number[]): number =>
   grids.find((grid) => span / grid <= 24) ?? (grids.at(-1) as number);
 
 /** A rule's name, short enough for its flag on the scale. */
-const shortLabel = (label: string): string => label.split(/[,:]/)[0] ?? label;
+const shortLabel = (label: string): string => label.split(/[,:(]/)[0]?.trim() ?? label;
 
 /** The scale's parts: too short, works, and what is past the edge or the body. */
 function regionsOf(
