@@ -123,6 +123,16 @@ const elasticTurned: StripSpec = {
   width: 'elastic',
 };
 
+/** A waistband of cloth: folded over nothing, or over elastic. */
+const waistbandStrip: Omit<StripSpec, 'width'> = {
+  of: 'band',
+  label: 'Waistband',
+  rules: [ofBody('under-waist', 'the waist less 5 to 10 %', MEMORY, 0.925, 0.9, 0.95), bySnug(0.3), atRest],
+  why: 'It has to hold on the waist, so it follows the body and not the edge it joins.',
+  join: 'seamed',
+  holds: true,
+};
+
 const uses: readonly EdgeUse[] = [
   {
     id: 'neckband',
@@ -174,16 +184,7 @@ const uses: readonly EdgeUse[] = [
     about: 'A tube of cloth folded in half; it holds by its own stretch.',
     strips: [
       {
-        of: 'band',
-        label: 'Waistband',
-        rules: [
-          ofBody('under-waist', 'the waist less 5 to 10 %', MEMORY, 0.925, 0.9, 0.95),
-          bySnug(0.3),
-          atRest,
-        ],
-        why: 'It has to hold on the waist, so it follows the body and not the edge it joins.',
-        join: 'seamed',
-        holds: true,
+        ...waistbandStrip,
         width: 'folded',
       },
     ],
@@ -198,16 +199,7 @@ const uses: readonly EdgeUse[] = [
     usualWidthMm: 40,
     strips: [
       {
-        of: 'band',
-        label: 'Waistband',
-        rules: [
-          ofBody('under-waist', 'the waist less 5 to 10 %', MEMORY, 0.925, 0.9, 0.95),
-          bySnug(0.3),
-          atRest,
-        ],
-        why: 'It has to hold on the waist, so it follows the body and not the edge it joins.',
-        join: 'seamed',
-        holds: true,
+        ...waistbandStrip,
         width: 'waistband',
       },
       {

@@ -9,7 +9,7 @@ import {
   waistbandWidth,
 } from '../elastics/lengths';
 import type { Join } from '../elastics/uses';
-import type { Explained } from '../explain/explained';
+import type { Explained, Term } from '../explain/explained';
 import { leaf } from '../explain/ledger';
 import type { StripInputs } from './stripInputs';
 import { planTape } from './tape';
@@ -192,7 +192,13 @@ export function workWidth({
     choice?.finishedMm === undefined ? 'default' : 'chosen',
   );
   const v = leaf('width of the elastic', elasticMm, 'mm', choice?.elasticId ? 'measured' : 'default');
-  const tape = (exact: Explained) => planTape(book, name, exact);
+  const width = <T extends Record<string, Term>>(
+    formula: string,
+    terms: T,
+    by: (values: { [K in keyof T]: number }) => number,
+  ): TapeLength =>
+    planTape(book, name, book.work(name, { label, unit: 'mm', mark: 'T', formula, terms, by }));
+  const room = (words: string, mm: number) => leaf(words, mm, 'mm', 'T');
   const how = spec.width === 'waistband' && choice?.finishedMm !== undefined ? 'folded' : spec.width;
   switch (how) {
     case 'elastic':
@@ -202,66 +208,28 @@ export function workWidth({
     case 'folded': {
       const cloth = spec.of === 'band' ? facts.band : facts.outer;
       const thick = cloth?.thicknessMm !== undefined && cloth.thicknessMm >= THICK_FROM_MM;
-      return tape(
-        book.work(name, {
-          label,
-          unit: 'mm',
-          mark: 'T',
-          formula: '2 * (w + a) + times * t',
-          terms: {
-            w,
-            a,
-            times: leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T'),
-            t: leaf('thickness, where it is thick', thick ? (cloth.thicknessMm ?? 0) : 0, 'mm', 'measured'),
-          },
-          by: (n) => cutWidth(n.w, n.a, n.times * n.t),
-        }),
-      );
+      const t = leaf('thickness, where it is thick', thick ? (cloth.thicknessMm ?? 0) : 0, 'mm', 'measured');
+      const times = leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T');
+      return width('2 * (w + a) + times * t', { w, a, times, t }, (n) => cutWidth(n.w, n.a, n.times * n.t));
     }
     case 'waistband':
-      return tape(
-        book.work(name, {
-          label,
-          unit: 'mm',
-          mark: 'T',
-          formula: '2 * (v + a + room)',
-          terms: { v, a, room: leaf('room beside the elastic', WAISTBAND_ROOM_MM, 'mm', 'T') },
-          by: (n) => waistbandWidth(n.v, n.a, n.room),
-        }),
+      return width(
+        '2 * (v + a + room)',
+        { v, a, room: room('room beside the elastic', WAISTBAND_ROOM_MM) },
+        (n) => waistbandWidth(n.v, n.a, n.room),
       );
     case 'casing':
-      return tape(
-        book.work(name, {
-          label,
-          unit: 'mm',
-          mark: 'T',
-          formula: '2 * v + room',
-          terms: { v, room: leaf('room to slide', CASING_ROOM_MM, 'mm', 'T') },
-          by: (n) => casingWidth(n.v, n.room),
-        }),
+      return width('2 * v + room', { v, room: room('room to slide', CASING_ROOM_MM) }, (n) =>
+        casingWidth(n.v, n.room),
       );
     case 'binding':
-      return tape(
-        book.work(name, {
-          label,
-          unit: 'mm',
-          mark: 'T',
-          formula: 'a + 2 * w + inside',
-          terms: { a, w, inside: leaf('past the seam inside', BINDING_INSIDE_MM, 'mm', 'T') },
-          by: (n) => bindingWidth(n.w, n.a, n.inside),
-        }),
+      return width(
+        'a + 2 * w + inside',
+        { a, w, inside: room('past the seam inside', BINDING_INSIDE_MM) },
+        (n) => bindingWidth(n.w, n.a, n.inside),
       );
     case 'facing':
-      return tape(
-        book.work(name, {
-          label,
-          unit: 'mm',
-          mark: 'T',
-          formula: 'w + a',
-          terms: { w, a },
-          by: (n) => n.w + n.a,
-        }),
-      );
+      return width('w + a', { w, a }, (n) => n.w + n.a);
     default:
       throw new Error(`expected a width, got ${String(how satisfies never)}; add it to workWidth`);
   }

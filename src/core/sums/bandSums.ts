@@ -8,7 +8,8 @@ import {
   CASING_ROOM_MM,
   WAISTBAND_ROOM_MM,
 } from '../elastics/lengths';
-import { createLedger, leaf } from '../explain/ledger';
+import type { Explained, Term } from '../explain/explained';
+import { createLedger, leaf, type Ledger } from '../explain/ledger';
 import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '../facts/garment';
 import { lengthMm, numberOf } from '../facts/spec';
 import { LIMITS } from '../fit/limits';
@@ -18,6 +19,28 @@ const edge = (label: string) => lengthMm(label, 20, 4000, [120, 1800]);
 const allowance = lengthMm('Seam allowance', 0, 40, [4, 16]);
 const turn = numberOf('radians', 'Total turn', -2 * Math.PI, 2 * Math.PI);
 const count = (label: string) => numberOf('count', label, 0, 24);
+
+/** A ring's cut length: its seam's two allowances on top. */
+const workCut = (book: Ledger, B: Explained, a: Term): Explained =>
+  book.work('cut', {
+    label: 'cut length',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'B + 2 * a',
+    terms: { B, a },
+    by: (n) => n.B + 2 * n.a,
+  });
+
+/** A folded band's cut width. */
+const workWidth = (book: Ledger, w: Term, a: Term): Explained =>
+  book.work('width', {
+    label: 'cut width',
+    unit: 'mm',
+    mark: 'T',
+    formula: '2 * (w + a)',
+    terms: { w, a },
+    by: (n) => cutWidth(n.w, n.a, 0),
+  });
 
 const neckband: Sum = {
   label: 'Neckband',
@@ -73,22 +96,8 @@ const neckband: Sum = {
       terms: { B, F },
       by: (n) => foldEdgeSlack(n.B, n.F),
     });
-    const cut = book.work('cut', {
-      label: 'cut length',
-      unit: 'mm',
-      mark: 'D',
-      formula: 'B + 2 * a',
-      terms: { B, a },
-      by: (n) => n.B + 2 * n.a,
-    });
-    const width = book.work('width', {
-      label: 'cut width',
-      unit: 'mm',
-      mark: 'T',
-      formula: '2 * (w + a)',
-      terms: { w, a },
-      by: (n) => cutWidth(n.w, n.a, 0),
-    });
+    const cut = workCut(book, B, a);
+    const width = workWidth(book, w, a);
     return {
       ok: true,
       numbers: book.numbers,
@@ -178,22 +187,8 @@ const tube: Sum = {
       terms: { L, s: leaf('shorter by', v.shorter, 'share', 'chosen') },
       by: (n) => n.L * (1 - n.s),
     });
-    const cut = book.work('cut', {
-      label: 'cut length',
-      unit: 'mm',
-      mark: 'D',
-      formula: 'B + 2 * a',
-      terms: { B, a },
-      by: (n) => n.B + 2 * n.a,
-    });
-    const width = book.work('width', {
-      label: 'cut width',
-      unit: 'mm',
-      mark: 'T',
-      formula: '2 * (w + a)',
-      terms: { w: leaf('finished width', v.widthMm, 'mm', 'chosen'), a },
-      by: (n) => cutWidth(n.w, n.a, 0),
-    });
+    const cut = workCut(book, B, a);
+    const width = workWidth(book, leaf('finished width', v.widthMm, 'mm', 'chosen'), a);
     const sewn = v.openingMm / B.value - 1 > LIMITS.sewn * v.stretch;
     const passes = values.passesMm !== undefined && values.passesMm / B.value - 1 > v.stretch;
     const says = sewn

@@ -22,6 +22,14 @@ export function EdgeMaterials({ plan }: { plan: EdgePlan }) {
   const needs = findingNeeds(facts, kind, edge, use);
   const cups = use.id === 'shelf-bra' && !needs.some(({ field }) => field === 'cupsId');
   if (!takesElastic && needs.length === 0) return null;
+  const elastic = facts.elastics?.[choice.elasticId ?? ''];
+  const nickel = (['ringId', 'sliderId', 'hookId'] as const).some(
+    (field) => facts.findings?.[choice[field] ?? '']?.nickel === 'yes',
+  );
+  const cautions = [
+    ...(elastic?.latex === 'yes' ? [`${elastic.name} has latex in it: some skins do not bear it.`] : []),
+    ...(nickel ? ['There is nickel in the hardware: some skins do not bear it.'] : []),
+  ];
   const faultOf = (field: EdgeRef, id: string): string | undefined => {
     const garment = {
       ...facts.garment,
@@ -85,6 +93,11 @@ export function EdgeMaterials({ plan }: { plan: EdgePlan }) {
         )}
         {cups && findingPick('cupsId', 'Cups, where it has them', 'cups')}
       </div>
+      {cautions.map((caution) => (
+        <p key={caution} className="soft small">
+          {caution}
+        </p>
+      ))}
     </section>
   );
 }

@@ -1,6 +1,6 @@
 'use client';
 import { edgeUses } from '@/core/elastics/uses';
-import { useIds } from '@/core/facts/edgeUses';
+import { useIds, type UseId } from '@/core/facts/edgeUses';
 import { edgeChoiceSpec, garmentSpec } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/plan/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -15,12 +15,17 @@ import { useEdge } from './useEdge';
 const { fields } = edgeChoiceSpec;
 const finishes = garmentSpec.fields.finishes.of.fields.finish.options;
 
+/** Ways of sewing that are for straps alone: an edge is no strap, and a strap no edge. */
+const STRAPS: ReadonlySet<UseId> = new Set(['strap', 'side-strap', 'extra-strap']);
+
 /** How an edge is finished and sewn, how its ends meet, and whether it opens. */
 export function EdgeWays({ plan }: { plan: EdgePlan }) {
   const { garment, kind, set } = useGarment();
   const { edge, use, choice, put, fault } = useEdge(plan);
   const opening = kind.openings.find(({ id }) => id === plan.opening);
-  const uses = useIds.filter((id) => edgeUses[id].finish === plan.finish);
+  const uses = useIds.filter(
+    (id) => edgeUses[id].finish === plan.finish && STRAPS.has(id) === STRAPS.has(edge.use ?? 'turned'),
+  );
   const strip = plan.strips[0];
   const cloth = use.strips.some(({ of }) => of !== 'elastic');
   const hasOwnWidth = cloth || use.strips.some(({ width }) => width === 'elastic') || use.hook;
