@@ -102,8 +102,8 @@ export function demoEdgeGarments(today: string): Household['garments'] {
       'cardigan',
       { style: 'loose', wearerId: 'odile', outerClothId: 'boulder-firm', bandClothId: 'marsh-rib' },
       {
-        'front-band': { measured: pieces(1760) },
-        hem: { measured: pieces(1120, 560) },
+        'front-band': { measured: pieces(1760), parts: 3 },
+        hem: { measured: pieces(1120, 560), parts: 2 },
         shoulder: { elasticId: 'reed-clear' },
       },
       { shoulderMm: 124 },

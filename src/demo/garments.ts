@@ -230,6 +230,7 @@ export function demoGarments(today: string): Household['garments'] {
       outerClothId: 'boulder-firm',
       bandClothId: 'marsh-rib',
       pattern: { ...newGarment('', 'raglan').pattern, neckline: neck(340, 200) },
+      edges: { hem: { parts: 2 } },
     },
     anchor: {
       ...newGarment('Anchor boxer briefs', 'boxer-briefs'),

@@ -22,6 +22,7 @@ export const edgeProblems = (inputs: Inputs): Problem[] => [
     })),
     ...absurdEdge(inputs, edge),
     ...edge.strips.flatMap((strip) => stripProblems(inputs, edge, strip)),
+    ...edge.strips.flatMap((strip) => piecing(inputs, edge, strip)),
   ]),
   ...rollProblems(inputs),
 ];
@@ -131,6 +132,37 @@ function stripProblems({ book }: Inputs, edge: EdgePlan, strip: StripPlan): Prob
     );
   }
   return problems;
+}
+
+/** A cloth strip that is longer than its cloth is that way: in how many parts it can be cut. */
+function piecing({ book, facts }: Inputs, edge: EdgePlan, strip: StripPlan): Problem[] {
+  const cloth = strip.of === 'band' ? facts.band : undefined;
+  if (!cloth || strip.way === undefined) return [];
+  const room = strip.way === 'across' ? cloth.widthMm : cloth.onHandMm;
+  const cut = book.numbers[strip.cutLength.exact] as Explained;
+  if (room === undefined || room <= 0 || cut.value <= room) return [];
+  const has = book.given(`${strip.id}.room`, `${cloth.name}, that way`, room, 'mm', 'measured');
+  const parts = book.work(`${strip.id}.piecing`, {
+    label: 'parts it can be cut in',
+    unit: 'count',
+    mark: 'D',
+    note: 'Each join takes two allowances more; where that just does not fit, one part more.',
+    formula: 'ceil(cut * n / room)',
+    terms: { cut, n: book.numbers[strip.parts] as Explained, room: has },
+    by: (v) => Math.ceil((v.cut * v.n) / v.room),
+  });
+  return [
+    {
+      id: `piece-${strip.id.replaceAll('.', '-')}`,
+      stage: 'bands',
+      severity: 'look',
+      sentence: say`${edge.label}, ${strip.label.toLowerCase()}: ${cut} is longer than ${{ name: cloth.name }} is that way, ${has}.`,
+      remedies: [
+        say`Cut it in ${parts} parts, with the joins where they hide.`,
+        say`Cut it the other way of the cloth.`,
+      ],
+    },
+  ];
 }
 
 /** The stretch at which the shortest that works is as long as the longest (D: each limit, solved). */

@@ -247,6 +247,25 @@ describe('rules of thumb (handbook 04, T)', () => {
     expect(value(cardigan, one.parts)).toBe(2);
     expect(value(cardigan, one.cutLength.exact)).toBeCloseTo((1700 + 2 * 6 + 2 * 6) / 2, 9);
   });
+  test('a band longer than its cloth says in how many parts it can be cut; in those it can', () => {
+    const rib = { ...stated(0.6), name: 'Rib', widthMm: 700 };
+    const cardigan = (parts?: number) =>
+      plan(
+        'cardigan',
+        { outer: stated(0.4), band: rib },
+        {
+          edges: {
+            'front-band': {
+              measured: { as: 'seamline', wholeMm: 1700 },
+              ...(parts === undefined ? {} : { parts }),
+            },
+          },
+        },
+      );
+    expect(sentences(cardigan()).join()).toMatch(/86\.2 cm is longer than Rib is that way, 70\.0 cm/);
+    expect(value(cardigan(), 'edge.front-band.piecing')).toBe(3);
+    expect(sentences(cardigan(3)).join()).not.toMatch(/longer than Rib/);
+  });
   test('the printed length of the pattern’s row is one more rule, its join taken off', () => {
     const facts = demoFact('otter-top');
     const cut = planGarment(facts, { onDate: TODAY }).size?.cut ?? '';

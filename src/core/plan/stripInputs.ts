@@ -2,6 +2,7 @@ import type { TensionPart } from '../cloth/tensionNumbers';
 import type { EdgeUse, StripSpec } from '../elastics/uses';
 import type { Explained, Phrase } from '../explain/explained';
 import type { Ledger } from '../explain/ledger';
+import type { ClothDirection } from '../facts/cloth';
 import type { EdgeChoice } from '../facts/garment';
 import type { Edge, GarmentKind } from '../garments/garmentKind';
 import type { GarmentFacts } from './types';
@@ -33,6 +34,7 @@ export interface StripInputs {
 export interface StripMaterial {
   readonly words: Phrase;
   readonly elasticId?: string;
+  readonly way?: ClothDirection;
   readonly assumed?: Phrase;
   readonly stretch?: Explained;
   readonly growth?: Explained;

@@ -128,6 +128,7 @@ function planStrip(
     label: spec.label,
     of: spec.of,
     ...(material.elasticId === undefined ? {} : { elasticId: material.elasticId }),
+    ...(material.way ? { way: material.way } : {}),
     material: material.words,
     ...(material.assumed ? { assumed: material.assumed } : {}),
     on: on.id,
@@ -220,6 +221,7 @@ function materialOf(
     const widthMm = choice?.finishedMm ?? use.finishedMm ?? use.usualWidthMm ?? 0;
     return {
       words: [{ name: cloth.name }],
+      way,
       ...(spec.of === 'band' ? { stretch: reading.stretch } : {}),
       parts: reading.parts,
       widthMm,

@@ -369,6 +369,8 @@ export interface StripPlan {
   readonly label: string;
   readonly of: 'band' | 'outer' | 'elastic';
   readonly elasticId?: string;
+  /** Which way of its cloth it runs. */
+  readonly way?: ClothDirection;
   readonly material: Phrase;
   /** The elastic was not chosen, or nobody pulled it: what is usual stands in. */
   readonly assumed?: Phrase;
