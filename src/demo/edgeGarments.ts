@@ -134,9 +134,9 @@ export function demoEdgeGarments(today: string): Household['garments'] {
       'one-shoulder-top',
       {
         wearerId: 'tansy',
-        outerClothId: 'pike-sport',
-        liningClothId: 'kettle-mesh',
-        bandClothId: 'pike-sport',
+        outerClothId: 'loon-swim',
+        liningClothId: 'minnow-lining',
+        bandClothId: 'loon-swim',
       },
       {
         'upper-edge': { elasticId: 'reed-clear', measured: pieces(690) },

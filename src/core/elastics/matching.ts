@@ -1,6 +1,6 @@
 import type { Elastic } from '../facts/elastic';
 import type { Finding } from '../facts/finding';
-import type { EdgeUse } from './uses';
+import type { EdgeUse } from './edgeUse';
 
 /** Widths of hardware and elastic may differ by this much, mm: hardware is sold by the round figure (T). */
 export const MATCH_MM = 1;

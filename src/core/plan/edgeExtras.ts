@@ -1,5 +1,5 @@
 import { TURNED_EXTRA_MM } from '../elastics/lengths';
-import type { EdgeUse } from '../elastics/uses';
+import type { EdgeUse } from '../elastics/edgeUse';
 import type { Explained } from '../explain/explained';
 import { leaf, say } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';

@@ -5,7 +5,7 @@ import {
   findingFault,
   type Mismatch,
 } from '../elastics/matching';
-import type { EdgeUse } from '../elastics/uses';
+import type { EdgeUse } from '../elastics/edgeUse';
 import type { Phrase } from '../explain/explained';
 import type { Ledger } from '../explain/ledger';
 import type { EdgeChoice, EdgeRef } from '../facts/garment';

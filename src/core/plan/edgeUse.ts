@@ -1,4 +1,5 @@
-import { USE_OF_FINISH, edgeUses, type EdgeUse } from '../elastics/uses';
+import type { EdgeUse } from '../elastics/edgeUse';
+import { USE_OF_FINISH, edgeUses } from '../elastics/uses';
 import type { Finish, Garment } from '../facts/garment';
 import type { Edge } from '../garments/garmentKind';
 

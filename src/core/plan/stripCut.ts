@@ -8,7 +8,7 @@ import {
   shorterBy,
   waistbandWidth,
 } from '../elastics/lengths';
-import type { Join } from '../elastics/uses';
+import type { Join } from '../elastics/edgeUse';
 import type { Explained, Term } from '../explain/explained';
 import { leaf } from '../explain/ledger';
 import type { StripInputs } from './stripInputs';

@@ -1,5 +1,5 @@
 import type { TensionPart } from '../cloth/tensionNumbers';
-import type { EdgeUse, StripSpec } from '../elastics/uses';
+import type { EdgeUse, StripSpec } from '../elastics/edgeUse';
 import type { Explained, Phrase } from '../explain/explained';
 import type { Ledger } from '../explain/ledger';
 import type { ClothDirection } from '../facts/cloth';

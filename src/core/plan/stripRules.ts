@@ -1,6 +1,7 @@
 import { EXTREME_REDUCTION } from '../bands/neckband';
 import { afterPinching, beforeGrowth } from '../elastics/lengths';
-import { ADJUST_MM, type LengthRule, type RuleOfThumb } from '../elastics/uses';
+import type { LengthRule, RuleOfThumb } from '../elastics/edgeUse';
+import { ADJUST_MM } from '../elastics/uses';
 import type { Explained, Mark, Term } from '../explain/explained';
 import { leaf } from '../explain/ledger';
 import { usualKey } from '../facts/wearer';

@@ -1,6 +1,6 @@
 import type { ClothReading } from '../cloth/readCloth';
 import { USUAL_STRETCH } from '../elastics/elasticReading';
-import type { EdgeUse, StripSpec } from '../elastics/uses';
+import type { EdgeUse, StripSpec } from '../elastics/edgeUse';
 import type { Explained } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
 import type { EdgeChoice } from '../facts/garment';

@@ -80,13 +80,15 @@ function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
   return {
     id: piece.id,
     label: piece.label,
-    count: book.given(
-      `ticket.${piece.id}.count`,
-      `${piece.label.toLowerCase()}, pieces`,
-      piece.count ?? 1,
-      'count',
-      'D',
-    ).id,
+    count:
+      strip?.parts ??
+      book.given(
+        `ticket.${piece.id}.count`,
+        `${piece.label.toLowerCase()}, pieces`,
+        piece.count ?? 1,
+        'count',
+        'D',
+      ).id,
     ...(strip ? { length: strip.cutLength } : {}),
     ...(strip?.cutWidth ? { width: strip.cutWidth } : {}),
     details: edge && strip ? stripDetails(inputs, edge, strip) : changes,

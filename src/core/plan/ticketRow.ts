@@ -48,10 +48,11 @@ export function stripDetails({ book, facts }: TicketInputs, edge: EdgePlan, stri
   const adds = book.numbers[strip.adds] as Explained;
   const details: Phrase[] = [];
   if (edge.use === 'stay') return [];
+  const pieced = (book.numbers[strip.parts]?.value ?? 1) > 1;
   const joins = {
     butted: say`ends butted and zigzagged`,
     overlapped: say`ends overlapped by ${adds}, crossed with an X`,
-    seamed: say`ends seamed, ${adds} in it`,
+    seamed: pieced ? say`seams take ${adds} in all` : say`ends seamed, ${adds} in it`,
     open: adds.value > 0 ? say`${adds} in it for its ends` : say`two open ends`,
   } as const;
   details.push(joins[strip.join]);

@@ -1,4 +1,4 @@
-import type { Join } from '../elastics/uses';
+import type { Join } from '../elastics/edgeUse';
 import type { UseId } from '../facts/edgeUses';
 import type { RecoveryVerdict } from '../cloth/recoveryVerdict';
 import type { StretchClass } from '../cloth/stretchClass';

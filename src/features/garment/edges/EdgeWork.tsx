@@ -44,7 +44,12 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
       {!onlyStay &&
         plan.strips.map((one, at) => (
           <div key={one.id} className={styles.stack} style={{ gap: 22 }}>
-            <StripWindow edge={plan} strip={one} second={at > 0} />
+            {(at === 0 || one.rules.length > 1) && <StripWindow edge={plan} strip={one} second={at > 0} />}
+            {at > 0 && one.rules.length === 1 && (
+              <h2>
+                {one.label}, as long as {one.onWhat}
+              </h2>
+            )}
             <StripOutcome edge={plan} strip={one} first={at === 0} />
           </div>
         ))}

@@ -1,5 +1,6 @@
 'use client';
-import { edgeUses, type EdgeUse } from '@/core/elastics/uses';
+import type { EdgeUse } from '@/core/elastics/edgeUse';
+import { edgeUses } from '@/core/elastics/uses';
 import type { EdgeChoice } from '@/core/facts/garment';
 import type { Edge } from '@/core/garments/garmentKind';
 import type { EdgePlan } from '@/core/plan/types';
