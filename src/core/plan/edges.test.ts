@@ -210,6 +210,26 @@ describe('limits and bad input', () => {
     );
     expect(strip(bottoms({ waist: { elasticId: 'swim' } }), 'waist').assumed).toBeUndefined();
   });
+  test('an elastic that holds on a body nobody measured waits for it, the edge measured or not', () => {
+    const wearer = { ...odile, measurements: {} };
+    const measured = { as: 'seamline' as const, wholeMm: 780 };
+    for (const [kind, id] of [
+      ['shelf-bra-top', 'shelf-hem'],
+      ['bralette', 'band'],
+      ['one-shoulder-top', 'band'],
+      ['leggings', 'waist'],
+      ['stretch-waist', 'waist'],
+      ['boxer-briefs', 'waist'],
+    ] as const) {
+      const of = plan(
+        kind,
+        { outer: stated(0.7, 0.5), band: stated(0.7), lining: stated(0.7), wearer },
+        { edges: { [id]: { measured } } },
+      );
+      const one = edge(of, id);
+      expect([kind, one.strips.length > 0 || one.missing !== undefined]).toEqual([kind, true]);
+    }
+  });
   test('more tails than elastic, and an edge that is all allowance', () => {
     const tails = plan(
       'lace-panties',

@@ -1,4 +1,5 @@
 import { say } from '../explain/ledger';
+import { bodyFields } from '../facts/wearer';
 import { hasClosure, type Edge } from '../garments/garmentKind';
 import { allowancePlan, dropPlan, gathersPlan, hemPlan, ripplePlan } from './edgeExtras';
 import type { EdgesInputs } from './edgeInputs';
@@ -46,7 +47,7 @@ function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
 
 /** What has to be measured or chosen before an edge's strips can be worked out. */
 function missingFor(
-  { facts, lengths, band }: EdgesInputs,
+  { facts, lengths, band, kind, body }: EdgesInputs,
   edge: Edge,
   planned: boolean,
 ): EdgePlan['missing'] {
@@ -67,6 +68,11 @@ function missingFor(
   }
   if (use.id === 'neckband') return undefined;
   const cloth = use.strips[0]?.of;
+  if (cloth === undefined || cloth === 'outer') return undefined;
   if (cloth === 'band' && !band) return say`Choose the bands’ cloth and pull a swatch of it`;
+  const measure = edge.body ?? kind.zones.find(({ id }) => id === edge.zone)?.measure;
+  if (measure && !body[measure] && wearer) {
+    return say`Measure ${{ name: wearer.name }}: ${bodyFields[measure].label.toLowerCase()}`;
+  }
   return undefined;
 }

@@ -28,7 +28,7 @@ export interface EdgeStripsInputs {
   readonly size: string | undefined;
 }
 
-/** Every strip an edge takes, the one that is sewn to it first. A band without its cloth is left out. */
+/** Every strip an edge takes, the one that is sewn to it first. Left out: a band without its cloth, a hold without a body. */
 export function planStrips(inputs: EdgeStripsInputs): readonly StripPlan[] {
   const { book, facts, kind, edge, use, length, body } = inputs;
   const choice = facts.garment.edges?.[edge.id];
@@ -45,31 +45,31 @@ export function planStrips(inputs: EdgeStripsInputs): readonly StripPlan[] {
     if (at > 0 && !first) break;
     const material = materialOf(inputs, spec, choice);
     if (!material) break;
-    strips.push(
-      planStrip(
-        {
-          book,
-          id: at === 0 ? `edge.${edge.id}` : `edge.${edge.id}.inner`,
-          facts,
-          kind,
-          edge,
-          use,
-          spec,
-          choice,
-          second: at > 0,
-          hasElastic: use.strips.some(({ of }) => of === 'elastic'),
-          ring: edge.open !== true,
-          elasticMm,
-          size: inputs.size,
-          passes: closed && widest ? { girth: widest, what: opening.passesWhat } : undefined,
-        },
-        material,
-        first
-          ? { on: book.numbers[first.sewn] as Explained, what: `its ${first.label.toLowerCase()}` }
-          : { on: length, what: 'the edge' },
-        girth,
-      ),
+    const planned = planStrip(
+      {
+        book,
+        id: at === 0 ? `edge.${edge.id}` : `edge.${edge.id}.inner`,
+        facts,
+        kind,
+        edge,
+        use,
+        spec,
+        choice,
+        second: at > 0,
+        hasElastic: use.strips.some(({ of }) => of === 'elastic'),
+        ring: edge.open !== true,
+        elasticMm,
+        size: inputs.size,
+        passes: closed && widest ? { girth: widest, what: opening.passesWhat } : undefined,
+      },
+      material,
+      first
+        ? { on: book.numbers[first.sewn] as Explained, what: `its ${first.label.toLowerCase()}` }
+        : { on: length, what: 'the edge' },
+      girth,
     );
+    if (!planned) break;
+    strips.push(planned);
   }
   return strips;
 }
@@ -79,12 +79,13 @@ function planStrip(
   material: StripMaterial,
   { on, what }: { readonly on: Explained; readonly what: string },
   girth: Explained | undefined,
-): StripPlan {
+): StripPlan | undefined {
   const { book, id, spec, edge, choice, second, ring } = inputs;
   const { adds, join } = workAdds(inputs);
   const sections = sectionEdges(inputs, on);
   const bases = { on, girth, material, adds, sections };
   const lengths = ruleLengths(inputs, bases);
+  if (lengths.length === 0) return undefined;
   const limits = stripLimits(inputs, { on, girth, stretch: material.stretch });
   const picked = pick(inputs, lengths);
   const chosen = workChosen(inputs, picked, limits);
