@@ -4,11 +4,15 @@ import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
 import { bottoms, edge, made, plush, sentences, strip, swim } from '../../../tests/edgePlans';
 import { odile, plan, stated, value } from '../../../tests/planned';
 import { phraseText } from '../explain/display';
+import { edgeUses } from '../elastics/uses';
+import { useIds } from '../facts/edgeUses';
 import { kindIds } from '../facts/kindIds';
+import { stripsOf } from '../formats/markingStrips';
+import { catalogue } from '../garments/catalogue';
 import { newFinding } from '../facts/finding';
 import { MM_PER_INCH } from '../units/constants';
 import { newElastic, type Elastic } from '../facts/elastic';
-import type { Garment } from '../facts/garment';
+import type { EdgeChoice, Garment } from '../facts/garment';
 import { planGarment } from './planGarment';
 import { marksOf } from './stripMarks';
 import type { GarmentPlan } from './types';
@@ -278,6 +282,43 @@ describe('limits and bad input', () => {
     return { ...soft, pulls: { strip: { ...pull, points } } };
   }
 });
+
+test.each(useIds)(
+  '%s on every edge of every garment, absurdly measured: planned or waiting, never a throw',
+  (use) => {
+    const swimRoll = made.elastics['cove-swim'] as Elastic;
+    for (const kind of kindIds) {
+      for (const measured of [
+        { as: 'ring', wholeMm: 12 },
+        { as: 'pieces', wholeMm: 3000 },
+      ] as const) {
+        const choice: EdgeChoice = {
+          use,
+          elasticId: 'roll',
+          measured,
+          rounds: { a: { triedOn: TODAY, bastedMm: 60, pinchedMm: 300 } },
+          gatheredFromMm: 30,
+          parts: 8,
+          tailMm: 300,
+        };
+        const ids = catalogue[kind].edges.map(({ id }) => id);
+        const of = plan(
+          kind,
+          { outer: stated(0.6), band: stated(0.9), elastics: { roll: swimRoll } },
+          {
+            edges: Object.fromEntries(ids.map((id) => [id, choice])),
+            finishes: Object.fromEntries(ids.map((id) => [id, { finish: edgeUses[use].finish }])),
+          },
+        );
+        expect(of.edges.every((one) => one.use === use || one.id === 'neckline')).toBe(true);
+        for (const one of of.edges.flatMap(({ strips }) => strips)) {
+          expect(value(of, one.cutLength.exact)).toBeGreaterThan(0);
+        }
+        expect(stripsOf(of, { withEdges: true }).every(({ lengthMm }) => lengthMm > 0)).toBe(true);
+      }
+    }
+  },
+);
 
 describe('what is cut stays as cut', () => {
   const garment: Partial<Garment> = {

@@ -8,7 +8,7 @@ import { usualKey } from '../facts/wearer';
 import { printedFor } from './printed';
 import type { StripInputs, StripMaterial } from './stripInputs';
 
-/** A rule's length for a strip; ids that start with `own-` are the person's. */
+/** A rule's length for a strip. */
 export interface RuleLength {
   readonly id: string;
   readonly label: string;

@@ -201,10 +201,10 @@ function workChosen(
 }
 
 /** Ids of the ticket's rows: a piece's own where the strip is one, both sides where there are two. */
-function rowsOf({ edge, spec, use, kind }: StripInputs): readonly string[] {
+function rowsOf({ edge, spec, kind }: StripInputs): readonly string[] {
   const cloth = spec.of !== 'elastic';
   const piece = cloth ? edge.piece : undefined;
-  const name = piece ?? (use.id === 'stay' ? 'stay' : cloth ? `${edge.id}-band` : `elastic-${edge.id}`);
+  const name = piece ?? (edge.finish === 'stay' ? 'stay' : cloth ? `${edge.id}-band` : `elastic-${edge.id}`);
   if (piece && kind.pieces.some(({ id }) => id === piece)) return [piece];
   return edge.pair ? [`${name}-left`, `${name}-right`] : [`${name}`];
 }
