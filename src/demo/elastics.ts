@@ -1,6 +1,5 @@
 import { tensionOfWeight } from '@/core/cloth/pullCurve';
 import type { Elastic } from '@/core/facts/elastic';
-import type { Finding } from '@/core/facts/finding';
 import { before } from './before';
 import type { Household } from './household';
 
@@ -177,7 +176,7 @@ export function demoElastics(today: string): Household['elastics'] {
 
 /** Rings and sliders of two sizes, a hook-and-eye, cups, tape, thread and needles. */
 export function demoFindings(): Household['findings'] {
-  const all: Readonly<Record<string, Finding>> = {
+  return {
     'ring-12': { name: 'Rings 12', kind: 'ring', sizeMm: 12, onHand: 10, nickel: 'no' },
     'ring-15': { name: 'Rings 15', kind: 'ring', sizeMm: 15, onHand: 4, nickel: 'yes' },
     'slider-12': { name: 'Sliders 12', kind: 'slider', sizeMm: 12, onHand: 3, nickel: 'no' },
@@ -188,5 +187,4 @@ export function demoFindings(): Household['findings'] {
     'grey-thread': { name: 'Grey polyester thread', kind: 'thread', lengthMm: 1_800_000, swim: 'yes' },
     'stretch-needles': { name: 'Stretch needles', kind: 'needles', needleNm: 75, onHand: 5 },
   };
-  return all;
 }

@@ -130,6 +130,10 @@ export function worthAMinute(db: Database): readonly WorthAMinute[] {
   return [...old, ...unwashed].slice(0, MAX_WORTH);
 }
 
+/** A garment's name by itself, for the page's title: its view plans every garment on its rolls. */
+export const garmentName = (db: Database, id: string): string | undefined =>
+  present(findRecord(db, 'garment', id))?.facts.name;
+
 export function garmentView(db: Database, id: string): GarmentView | undefined {
   const garment = present(findRecord(db, 'garment', id));
   if (!garment) return undefined;

@@ -43,7 +43,7 @@ export interface StripSpec {
   readonly holds?: true;
   /** Cut longer than needed and trimmed as it is sewn. */
   readonly spareMm?: number;
-  readonly width: 'elastic' | 'folded' | 'waistband' | 'casing' | 'binding' | 'facing' | 'strap' | 'none';
+  readonly width: 'elastic' | 'folded' | 'waistband' | 'casing' | 'binding' | 'facing' | 'strap';
 }
 
 /** What is sewn to an edge and how. */

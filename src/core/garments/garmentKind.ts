@@ -115,6 +115,17 @@ export interface Opening extends StyledPart {
 export const hasClosure = ({ id, closure }: Opening, { closures }: Pick<Garment, 'closures'>): boolean =>
   closures?.[id] ?? closure ?? false;
 
+/** The opening an edge makes; the waist a top is pulled over is no edge's own. */
+export const openingAt = ({ openings }: Pick<GarmentKind, 'openings'>, edgeId: string): Opening | undefined =>
+  openings.find(({ edge, id }) => edge === edgeId && id !== PASSED_BY_THE_WAY);
+
+/** The opening of a top that lies above its edge: it is only passed on the way. */
+export const PASSED_BY_THE_WAY = 'waist';
+
+/** The measure of the body an edge lies on: its own, else its zone's. */
+export const bodyUnder = ({ zones }: Pick<GarmentKind, 'zones'>, edge: Edge): BodyMeasure | undefined =>
+  edge.body ?? zones.find(({ id }) => id === edge.zone)?.measure;
+
 /** How the garment can be meant to sit, with what the schools take for it. */
 export interface Style {
   readonly id: Garment['style'];

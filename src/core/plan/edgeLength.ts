@@ -4,7 +4,7 @@ import { sideStrap } from '../elastics/lengths';
 import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
 import type { EdgeMeasured, Garment } from '../facts/garment';
-import type { Edge, GarmentKind } from '../garments/garmentKind';
+import { openingAt, type Edge, type GarmentKind } from '../garments/garmentKind';
 import { edgeUseOf } from './edgeUse';
 import type { Body } from './measures';
 import type { Neckline } from './neckline';
@@ -44,7 +44,7 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
   if (use.id === 'side-strap') return ringToRing(inputs, edge, id);
   if (choice?.measured) return measuredLength(inputs, edge, choice.measured, id, label);
   if (use.id === 'stay') return pattern.shoulderMm === undefined ? undefined : given(pattern.shoulderMm);
-  const opening = kind.openings.find((one) => one.edge === edge.id && one.id !== 'waist');
+  const opening = openingAt(kind, edge.id);
   const kept = opening && pattern.openings?.[opening.id];
   if (kept !== undefined) return given(kept);
   if (opening?.at === 'sleeve-hem' && pattern.sleeveHemMm !== undefined) return given(pattern.sleeveHemMm);

@@ -1,6 +1,6 @@
 import { say } from '../explain/ledger';
 import { bodyFields } from '../facts/wearer';
-import { hasClosure, type Edge } from '../garments/garmentKind';
+import { bodyUnder, hasClosure, openingAt, type Edge } from '../garments/garmentKind';
 import { allowancePlan, dropPlan, gathersPlan, hemPlan, ripplePlan } from './edgeExtras';
 import type { EdgesInputs } from './edgeInputs';
 import { mismatchesOf } from './edgeMatches';
@@ -15,7 +15,7 @@ export const planEdges = (inputs: EdgesInputs): readonly EdgePlan[] =>
 function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
   const { book, facts, kind, body, band, outer, lengths, neckband, size } = inputs;
   const { garment } = facts;
-  const opening = kind.openings.find((one) => one.edge === edge.id && one.id !== 'waist');
+  const opening = openingAt(kind, edge.id);
   const use = edgeUseOf(edge, garment);
   const length = lengths[edge.id];
   const skip = use.id === 'stay' && garment.stay === 'none';
@@ -70,7 +70,7 @@ function missingFor(
   const cloth = use.strips[0]?.of;
   if (cloth === undefined || cloth === 'outer') return undefined;
   if (cloth === 'band' && !band) return say`Choose the bands’ cloth and pull a swatch of it`;
-  const measure = edge.body ?? kind.zones.find(({ id }) => id === edge.zone)?.measure;
+  const measure = bodyUnder(kind, edge);
   if (measure && !body[measure] && wearer) {
     return say`Measure ${{ name: wearer.name }}: ${bodyFields[measure].label.toLowerCase()}`;
   }

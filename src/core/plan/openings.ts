@@ -4,7 +4,7 @@ import { leaf, type Ledger } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
 import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
-import { hasClosure, type GarmentKind, type Opening } from '../garments/garmentKind';
+import { PASSED_BY_THE_WAY, hasClosure, type GarmentKind, type Opening } from '../garments/garmentKind';
 import type { Body } from './measures';
 import type { Setups } from './stitchSetups';
 import type { EdgePlan, NeckbandPlan, OpeningPart, OpeningPlan, ZonePlan } from './types';
@@ -126,7 +126,7 @@ function stripParts({ book, edges, neckband }: Inputs, opening: Opening, widest:
     return [{ kind: 'strip', label: 'band', gives: get(neckband.bandStretch), needs }];
   }
   const edge = edges.find(({ id }) => id === opening.edge);
-  if (!edge || (typeof opening.at !== 'string' && opening.id === 'waist')) return [];
+  if (!edge || opening.id === PASSED_BY_THE_WAY) return [];
   return edge.strips.flatMap((strip, at) => {
     if (strip.of === 'outer' || strip.stretch === undefined) return [];
     const label = strip.of === 'elastic' ? 'elastic' : edge.finish;

@@ -203,7 +203,6 @@ export function workWidth({
   switch (how) {
     case 'elastic':
     case 'strap':
-    case 'none':
       return undefined;
     case 'folded': {
       const cloth = spec.of === 'band' ? facts.band : facts.outer;

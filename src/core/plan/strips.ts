@@ -4,7 +4,7 @@ import type { EdgeUse, StripSpec } from '../elastics/edgeUse';
 import type { Explained } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
 import type { EdgeChoice } from '../facts/garment';
-import { hasClosure, type Edge, type GarmentKind } from '../garments/garmentKind';
+import { bodyUnder, hasClosure, openingAt, type Edge, type GarmentKind } from '../garments/garmentKind';
 import { planHold, type HoldPlan } from './hold';
 import { readElasticOnce } from './readElasticOnce';
 import type { Body } from './measures';
@@ -32,10 +32,10 @@ export interface EdgeStripsInputs {
 export function planStrips(inputs: EdgeStripsInputs): readonly StripPlan[] {
   const { book, facts, kind, edge, use, length, body } = inputs;
   const choice = facts.garment.edges?.[edge.id];
-  const opening = kind.openings.find((one) => one.edge === edge.id && one.id !== 'waist');
+  const opening = openingAt(kind, edge.id);
   const closed = opening !== undefined && !hasClosure(opening, facts.garment);
   const widest = opening && body[opening.passes];
-  const measure = edge.body ?? kind.zones.find(({ id }) => id === edge.zone)?.measure;
+  const measure = bodyUnder(kind, edge);
   const girth = measure && body[measure];
   const elastic = choice?.elasticId === undefined ? undefined : facts.elastics?.[choice.elasticId];
   const elasticMm = elastic?.widthMm ?? use.usualWidthMm ?? 0;

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { getDatabase } from '@/server/database';
 import { GarmentPage } from '@/features/garment/GarmentPage';
-import { garmentView } from '@/server/views';
+import { garmentName, garmentView } from '@/server/views';
 
 export const dynamic = 'force-dynamic';
 
@@ -11,7 +11,7 @@ interface Props {
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  return { title: garmentView(getDatabase(), (await params).id)?.garment.facts.name ?? 'Garment' };
+  return { title: garmentName(getDatabase(), (await params).id) ?? 'Garment' };
 }
 
 export default async function Page({ params }: Props) {

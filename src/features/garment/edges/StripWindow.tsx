@@ -16,7 +16,7 @@ import { useEdge } from './useEdge';
 const { fields } = edgeChoiceSpec;
 const TICKS = 7;
 
-export const STATE_WORDS: Readonly<Record<StripState, string>> = {
+const STATE_WORDS: Readonly<Record<StripState, string>> = {
   'too short': 'too short',
   works: 'works',
   eased: 'longer than its edge: eased on',
