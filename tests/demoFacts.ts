@@ -14,6 +14,8 @@ export function demoFacts(): readonly (readonly [string, GarmentFacts])[] {
     elastic: made.elastics,
     finding: made.findings,
     pattern: made.patterns,
+    machine: made.machines,
+    machineSet: made.machineSets,
   };
   const find: FindFacts = (kind, id) => here[kind]?.[id] as never;
   return Object.entries(made.garments).map(([id, garment]) => [id, gatherFacts(garment, find)]);

@@ -2,8 +2,18 @@ import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, like, or, sql } from 'drizzle-orm';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import type { Database } from './database';
-import { edgeRefFields, edgeRefs } from '@/core/facts/garment';
-import { cloths, elastics, findings, garments, ownKinds, patterns, wearers } from './schema';
+import { edgeRefFields, edgeRefs, threadRefFields } from '@/core/facts/garment';
+import {
+  cloths,
+  elastics,
+  findings,
+  garments,
+  machineSets,
+  machines,
+  ownKinds,
+  patterns,
+  wearers,
+} from './schema';
 
 /** A record as stored, with when it was last written and whether it is removed. */
 export interface Stored<K extends RecordKind = RecordKind> extends StoredRecord<K> {
@@ -12,7 +22,7 @@ export interface Stored<K extends RecordKind = RecordKind> extends StoredRecord<
 }
 
 /** What can run a query: the database, or a transaction on it. */
-export type Querier = Pick<Database, 'select' | 'insert' | 'update'>;
+export type Querier = Pick<Database, 'select' | 'insert' | 'update' | 'all'>;
 
 export const tables = {
   wearer: wearers,
@@ -21,6 +31,8 @@ export const tables = {
   finding: findings,
   pattern: patterns,
   ownKind: ownKinds,
+  machine: machines,
+  machineSet: machineSets,
   garment: garments,
 } as const;
 
@@ -85,8 +97,9 @@ export function garmentsSharing(
     .map((row) => toStored('garment', row));
 }
 
-/** How many garments, and for a cloth also stacks, that are not removed use a record. */
+/** How many garments, and for a cloth also stacks, for a machine the sets, that are not removed use a record. */
 export function countUses(db: Querier, kind: Exclude<RecordKind, 'garment'>, id: string): number {
+  if (kind === 'machine') return countSets(db, id);
   const uses = {
     wearer: eq(garments.wearerId, id),
     cloth: or(eq(garments.outerClothId, id), eq(garments.bandClothId, id), eq(garments.liningClothId, id)),
@@ -94,6 +107,7 @@ export function countUses(db: Querier, kind: Exclude<RecordKind, 'garment'>, id:
     finding: namedByEdge('finding', id),
     pattern: eq(garments.patternId, id),
     ownKind: eq(garments.ownKindId, id),
+    machineSet: sql`json_extract(${garments.facts}, '$.machineSetId') = ${id}`,
   }[kind];
   const row = db
     .select({ uses: sql<number>`count(*)` })
@@ -108,7 +122,12 @@ function namedByEdge(kind: 'elastic' | 'finding', id: string) {
   const named = edgeRefFields
     .filter((field) => edgeRefs[field] === kind)
     .map((field) => sql`json_extract(edge.value, ${`$.${field}`}) = ${id}`);
-  return sql`exists (select 1 from json_each(${garments.facts}, '$.edges') as edge where ${sql.join(named, sql` or `)})`;
+  const atEdge = sql`exists (select 1 from json_each(${garments.facts}, '$.edges') as edge where ${sql.join(named, sql` or `)})`;
+  if (kind === 'elastic') return atEdge;
+  const asThread = threadRefFields.map(
+    (field) => sql`json_extract(${garments.facts}, ${`$.threads.${field}`}) = ${id}`,
+  );
+  return sql`(${sql.join([atEdge, ...asThread], sql` or `)})`;
 }
 
 /** Garments that are not removed and name one of these elastics or findings at an edge. */
@@ -135,6 +154,35 @@ function countStacks(db: Querier, clothId: string): number {
     .where(and(isNull(cloths.removedAt), layer))
     .get();
   return row?.uses ?? 0;
+}
+
+/** Machine sets that a machine is in. */
+function countSets(db: Querier, machineId: string): number {
+  const row = db
+    .select({ uses: sql<number>`count(*)` })
+    .from(machineSets)
+    .where(
+      and(
+        isNull(machineSets.removedAt),
+        sql`json_extract(${machineSets.facts}, ${`$.machines."${machineId}"`}) = 1`,
+      ),
+    )
+    .get();
+  return row?.uses ?? 0;
+}
+
+/** What every step of garments of a kind took, in minutes, wherever its clock ran. */
+export function minutesTaken(
+  db: Querier,
+  kindId: string,
+): readonly { readonly step: string; readonly minutes: number }[] {
+  return db.all<{ step: string; minutes: number }>(
+    sql`select sewn.key as step, json_extract(sewn.value, '$.minutes') as minutes
+      from ${garments}, json_each(${garments.facts}, '$.sewn') as sewn
+      where ${garments.removedAt} is null and json_extract(${garments.facts}, '$.kind') = ${kindId}
+        and json_extract(sewn.value, '$.minutes') is not null
+      order by ${garments.createdAt}`,
+  );
 }
 
 type Table = (typeof tables)[RecordKind];

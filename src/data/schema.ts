@@ -39,6 +39,14 @@ export const ownKinds = sqliteTable('own_kinds', recordColumns(), (table) => [
   index('own_kinds_name').on(table.name),
 ]);
 
+export const machines = sqliteTable('machines', recordColumns(), (table) => [
+  index('machines_name').on(table.name),
+]);
+
+export const machineSets = sqliteTable('machine_sets', recordColumns(), (table) => [
+  index('machine_sets_name').on(table.name),
+]);
+
 /** Photos of cloths, outside the undo: deleting one is asked first and is for good. */
 export const photos = sqliteTable('photos', {
   id: text('id').primaryKey(),
@@ -106,7 +114,7 @@ export const commandOps = sqliteTable(
       .references(() => commands.id),
     op: text('op', { enum: ['create', 'set', 'remove', 'restore'] }).notNull(),
     kind: text('kind', {
-      enum: ['wearer', 'cloth', 'elastic', 'finding', 'pattern', 'ownKind', 'garment'],
+      enum: ['wearer', 'cloth', 'elastic', 'finding', 'pattern', 'ownKind', 'machine', 'machineSet', 'garment'],
     }).notNull(),
     recordId: text('record_id').notNull(),
     /** The record's revision after this. */

@@ -24,8 +24,8 @@ export function demoGarments(today: string): Household['garments'] {
     frontMm,
     backMm,
   });
-  const done = (ids: readonly string[], daysAgo: number): Garment['sewn'] =>
-    Object.fromEntries(ids.map((id) => [id, { doneOn: before(today, daysAgo) }]));
+  const done = (ids: readonly (readonly [string, number])[], daysAgo: number): Garment['sewn'] =>
+    Object.fromEntries(ids.map(([id, minutes]) => [id, { doneOn: before(today, daysAgo), minutes }]));
   const cut = (
     rows: Readonly<Record<string, readonly [number?, number?]>>,
     daysAgo: number,
@@ -46,18 +46,28 @@ export function demoGarments(today: string): Household['garments'] {
     finished: { bust: 640, hip: 650 },
   };
   const agreed = { fit: true, bands: true } as const;
-  const firstSteps = ['mark-front', 'swatch', 'press-hems', 'shoulders', 'sleeve-hems', 'sleeves'];
-  const allSteps = [
-    ...firstSteps,
-    'sides',
-    'measure-neck',
-    'join-band',
-    'mark-neck',
-    'sew-band',
-    'press-neck',
-    'hem',
-    'last-look',
-  ];
+  const firstSteps = [
+    ['mark-front', 2],
+    ['press-hems', 8],
+    ['shoulder', 9],
+    ['armhole', 15],
+  ] as const;
+  const otherSteps = [
+    ['swatch-zigzag-seam', 4],
+    ['swatch-cover2', 6],
+    ['swatch-overlock4', 5],
+    ['side', 14],
+    ['neckline-measure', 3],
+    ['neckline-join', 6],
+    ['neckline-mark', 6],
+    ['neckline-sew', 16],
+    ['neckline-press', 3],
+    ['sleeve-hem', 15],
+    ['hem-try', 4],
+    ['hem', 9],
+    ['last-look', 10],
+  ] as const;
+  const allSteps = [...firstSteps, ...otherSteps];
   return {
     'ring-toss': tee(
       'Ring-toss tee',
@@ -68,8 +78,9 @@ export function demoGarments(today: string): Household['garments'] {
         agreed,
         cuts: cut({ ...frontToBack, neckband: [331, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
         sewn: done(firstSteps, 2),
+        machineSetId: 'corner',
         stepNotes: {
-          sleeves: { text: 'Left sleeve seam waved a little: put the differential to one point five.' },
+          armhole: { text: 'Left sleeve seam waved a little: put the differential to one point five.' },
         },
       },
       small,
@@ -117,7 +128,7 @@ export function demoGarments(today: string): Household['garments'] {
         outerClothId: 'loon-swim',
         bandClothId: 'loon-swim',
         style: 'fitted',
-        machines: 'sewing-only',
+        machineSetId: 'tour',
       },
       { neckline: neck(310, 180), shoulderMm: 105 },
       { finishedMm: 15 },

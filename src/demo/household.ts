@@ -2,11 +2,13 @@ import type { Cloth } from '@/core/facts/cloth';
 import type { Elastic } from '@/core/facts/elastic';
 import type { Finding } from '@/core/facts/finding';
 import type { Garment } from '@/core/facts/garment';
+import type { Machine, MachineSet } from '@/core/facts/machine';
 import type { Pattern } from '@/core/facts/pattern';
 import type { Wearer } from '@/core/facts/wearer';
 import { demoCloths } from './cloths';
 import { demoElastics, demoFindings } from './elastics';
 import { demoGarments } from './garments';
+import { demoMachineSets, demoMachines } from './machines';
 import { demoPatterns } from './patterns';
 import { demoWearers } from './wearers';
 
@@ -16,6 +18,8 @@ export interface Household {
   readonly cloths: Readonly<Record<string, Cloth>>;
   readonly elastics: Readonly<Record<string, Elastic>>;
   readonly findings: Readonly<Record<string, Finding>>;
+  readonly machines: Readonly<Record<string, Machine>>;
+  readonly machineSets: Readonly<Record<string, MachineSet>>;
   readonly patterns: Readonly<Record<string, Pattern>>;
   readonly garments: Readonly<Record<string, Garment>>;
 }
@@ -25,6 +29,8 @@ export const household = (today: string): Household => ({
   cloths: demoCloths(today),
   elastics: demoElastics(today),
   findings: demoFindings(),
+  machines: demoMachines(today),
+  machineSets: demoMachineSets(),
   patterns: demoPatterns(),
   garments: demoGarments(today),
 });

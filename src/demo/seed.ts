@@ -19,6 +19,8 @@ const ops = [
   ...create('elastic', made.elastics),
   ...create('finding', made.findings),
   ...create('pattern', made.patterns),
+  ...create('machine', made.machines),
+  ...create('machineSet', made.machineSets),
 ];
 const garments = create('garment', made.garments);
 for (const [label, batch] of [

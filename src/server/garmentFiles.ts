@@ -17,6 +17,7 @@ import {
   writeGarmentFile,
   type GarmentFile,
 } from '@/core/formats/garmentFile';
+import { machinesIn } from '@/core/facts/machine';
 import { factOfRef, gatherFacts } from '@/core/plan/gatherFacts';
 import type { GarmentFacts } from '@/core/plan/types';
 import type { Op } from '@/data/commands';
@@ -76,8 +77,19 @@ export function importOps(
     return place('cloth', id, cloth.layers ? { ...cloth, layers: Object.fromEntries(layers) } : cloth);
   };
   const { garment } = file;
+  const placeSet = (): string | undefined => {
+    if (!file.machineSet) return undefined;
+    const machines = Object.fromEntries(
+      machinesIn(file.machineSet).flatMap((id) => {
+        const placed = place('machine', id, file.machines?.[id]);
+        return placed === undefined ? [] : [[placed, true] as const];
+      }),
+    );
+    return place('machineSet', garment.machineSetId, { ...file.machineSet, machines });
+  };
   const ids = Object.fromEntries(
     garmentRefFields.map((field) => {
+      if (field === 'machineSetId') return [field, placeSet()];
       const facts = file[factOfRef[field]];
       const id =
         garmentRefs[field] === 'cloth'
@@ -128,8 +140,9 @@ export function copyGarment(db: Database, id: string): Response {
   if (!found || found.removed)
     return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
   const name = `${found.facts.name.slice(0, 50)}, again`;
+  const { atStep: _at, wrong: _wrong, evenings: _evenings, ...kept } = found.facts;
   const facts: Garment = {
-    ...found.facts,
+    ...kept,
     name,
     ...(found.facts.edges ? { edges: withoutRounds(found.facts.edges) } : {}),
     agreed: {},

@@ -1,6 +1,8 @@
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import { finishIds, useIds, type Finish } from './edgeUses';
 import { kindIds, type KindId } from './kindIds';
+import { stitchIds } from './stitchIds';
+import { symptomIds } from './machine';
 import {
   choice,
   date,
@@ -148,6 +150,38 @@ export const cutSpec = record('Cut', {
 });
 export type Cut = FactsOf<typeof cutSpec>;
 
+/** A seam as the person knows it: how long it is, and how far it is stretched while dressing. */
+export const seamChoiceSpec = record('Seam', {
+  lengthMm: optional(lengthMm('Length of the seam', 10, 5000, [50, 2000])),
+  pulledOn: optional(numberOf('share', 'Stretched while it is pulled on by', 0, 3)),
+});
+
+/** A stitch, and a machine, chosen for one step. */
+export const stitchPickSpec = record('Stitch chosen', {
+  stitch: choice('Stitch', stitchIds),
+  machineId: optional(id('the machine')),
+});
+
+/** One step before another, because the person says so. */
+export const beforeSpec = record('This before that', { first: id('the first step'), then: id('the later step') });
+
+/** Something that went wrong at a step, and what was done about it. */
+export const wentWrongSpec = record('Went wrong', {
+  on: date('On'),
+  step: id('the step'),
+  symptom: choice('What it did', symptomIds),
+  cause: optional(id('what helped')),
+  note: optional(text('Note', 0, 500)),
+});
+
+/** A free evening for sewing. */
+export const eveningSpec = record('Evening', {
+  day: date('Day'),
+  from: text('From', 4, 5),
+  minutes: numberOf('count', 'Minutes free', 5, 720),
+});
+export type Evening = FactsOf<typeof eveningSpec>;
+
 /** One garment in the making: what was chosen, and what was really cut, sewn and worn. */
 export const garmentSpec = record('Garment', {
   name: text('Name', 1, 60),
@@ -159,6 +193,7 @@ export const garmentSpec = record('Garment', {
   liningClothId: optional(id('the lining')),
   bandClothId: optional(id('the neckband’s cloth')),
   patternId: optional(id('the pattern')),
+  machineSetId: optional(id('the machines')),
   sizeId: optional(id('the size')),
   likeId: optional(id('the garment that fits')),
   fit: map('Fit', zoneChoiceSpec, 40),
@@ -178,11 +213,33 @@ export const garmentSpec = record('Garment', {
   neckband: neckbandSpec,
   stay: choice('Shoulder stay', ['clear-elastic', 'knit-tape', 'none']),
   machines: choice('Machines', ['serger-coverstitch', 'sewing-only']),
-  sleeveHems: choice('Sleeve hems', ['flat', 'round']),
+  sleeveHems: choice('Sleeve hems', ['flat', 'round', 'best']),
+  ways: optional(map('Ways to go about it', id('the way'), 20)),
+  picks: optional(map('Stitches chosen', stitchPickSpec, 200)),
+  seams: optional(map('Seams', seamChoiceSpec, 60)),
+  befores: optional(map('This before that', beforeSpec, 60)),
+  order: optional(map('Own order', numberOf('count', 'Place', 0, 500), 300)),
+  threads: optional(
+    record('Threads', {
+      needleId: optional(id('the thread of the needles')),
+      looperId: optional(id('the thread of the loopers')),
+      bobbinId: optional(id('the thread of the bobbin')),
+    }),
+  ),
+  evenings: optional(map('Free evenings', eveningSpec, 60)),
+  wrong: optional(map('Went wrong', wentWrongSpec, 200)),
+  atStep: optional(id('the step')),
   topstitch: choice('Neckline topstitch', ['none', 'cover', 'zigzag', 'straight']),
   agreed: record('Agreed', { fit: optional(flag('Fit agreed')), bands: optional(flag('Bands agreed')) }),
   cuts: map('Cut', cutSpec, 100),
-  sewn: map('Sewn', record('Step', { doneOn: date('Done on') }), 200),
+  sewn: map(
+    'Sewn',
+    record('Step', {
+      doneOn: date('Done on'),
+      minutes: optional(numberOf('count', 'Minutes it took', 0, 2000)),
+    }),
+    300,
+  ),
   stepNotes: map('Notes on steps', record('Note', { text: text('Note', 0, 500) }), 200),
   fittings: map('Try-ons', fittingSpec, 100),
 });
@@ -229,7 +286,7 @@ export const newGarment = (name: string, kind: KindId, unit: UnitSystem = 'cm'):
   },
   stay: 'clear-elastic',
   machines: 'serger-coverstitch',
-  sleeveHems: 'flat',
+  sleeveHems: 'best',
   topstitch: 'none',
   agreed: {},
   cuts: {},
@@ -253,6 +310,7 @@ export const garmentRefs = {
   bandClothId: 'cloth',
   patternId: 'pattern',
   ownKindId: 'ownKind',
+  machineSetId: 'machineSet',
 } as const;
 export type GarmentRef = keyof typeof garmentRefs;
 export const garmentRefFields = Object.keys(garmentRefs) as readonly GarmentRef[];
@@ -268,19 +326,27 @@ export const edgeRefs = {
 export type EdgeRef = keyof typeof edgeRefs;
 export const edgeRefFields = Object.keys(edgeRefs) as readonly EdgeRef[];
 
-/** Every record the garment's edges name, with the path of the field that names it. */
+export const threadRefFields = ['needleId', 'looperId', 'bobbinId'] as const;
+
+/** Every record the garment's edges and threads name, with the path of the field that names it. */
 export const edgeRefsOf = ({
   edges = {},
-}: Pick<Garment, 'edges'>): readonly {
+  threads = {},
+}: Pick<Garment, 'edges' | 'threads'>): readonly {
   readonly path: string;
   readonly kind: (typeof edgeRefs)[EdgeRef];
   readonly id: string;
-}[] =>
-  Object.entries(edges).flatMap(([edgeId, edge]) =>
+}[] => [
+  ...threadRefFields.flatMap((field) => {
+    const named = threads[field];
+    return named === undefined ? [] : [{ path: `threads.${field}`, kind: 'finding' as const, id: named }];
+  }),
+  ...Object.entries(edges).flatMap(([edgeId, edge]) =>
     edgeRefFields.flatMap((field) => {
       const named = edge[field];
       return named === undefined
         ? []
         : [{ path: `edges.${edgeId}.${field}`, kind: edgeRefs[field], id: named }];
     }),
-  );
+  ),
+];

@@ -57,6 +57,7 @@ export const patternSpec = record('Pattern', {
     }),
     60,
   ),
+  order: optional(map('Order as its sheet has it', numberOf('count', 'Place', 0, 500), 300)),
   adapted: optional(
     map(
       'Adaptations kept',

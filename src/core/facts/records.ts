@@ -2,6 +2,7 @@ import { clothSpec, type Cloth } from './cloth';
 import { elasticSpec, type Elastic } from './elastic';
 import { findingSpec, type Finding } from './finding';
 import { garmentSpec, type Garment } from './garment';
+import { machineSetSpec, machineSpec, type Machine, type MachineSet } from './machine';
 import { ownKindSpec, type OwnKind } from './ownKind';
 import { patternSpec, type Pattern } from './pattern';
 import { wearerSpec, type Wearer } from './wearer';
@@ -14,6 +15,8 @@ export const recordSpecs = {
   finding: findingSpec,
   pattern: patternSpec,
   ownKind: ownKindSpec,
+  machine: machineSpec,
+  machineSet: machineSetSpec,
   garment: garmentSpec,
 } as const;
 
@@ -27,6 +30,8 @@ export interface FactsByKind {
   readonly finding: Finding;
   readonly pattern: Pattern;
   readonly ownKind: OwnKind;
+  readonly machine: Machine;
+  readonly machineSet: MachineSet;
   readonly garment: Garment;
 }
 
@@ -38,6 +43,8 @@ export const recordNames: Readonly<Record<RecordKind, string>> = {
   finding: 'finding',
   pattern: 'pattern',
   ownKind: 'own garment',
+  machine: 'machine',
+  machineSet: 'machine set',
   garment: 'garment',
 };
 

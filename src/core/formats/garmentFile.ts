@@ -3,6 +3,7 @@ import { elasticSpec } from '../facts/elastic';
 import { findFaults, type Fault } from '../facts/faults';
 import { findingSpec } from '../facts/finding';
 import { garmentSpec } from '../facts/garment';
+import { machineSetSpec, machineSpec } from '../facts/machine';
 import { ownKindSpec } from '../facts/ownKind';
 import { patternSpec } from '../facts/pattern';
 import { ruleFaults } from '../facts/rules';
@@ -25,6 +26,8 @@ export const garmentFileSpec = record('Garment file', {
   layerCloths: optional(map('Cloths of the stacks', clothSpec, 60)),
   pattern: optional(patternSpec),
   ownKind: optional(ownKindSpec),
+  machineSet: optional(machineSetSpec),
+  machines: optional(map('Machines', machineSpec, 20)),
   elastics: optional(map('Elastics', elasticSpec, 200)),
   findings: optional(map('Findings', findingSpec, 200)),
 });
@@ -89,6 +92,7 @@ export function writeGarmentFile(
   const { wearer } = facts;
   const own: GarmentFacts = { ...facts };
   delete (own as { takenMm?: unknown }).takenMm;
+  delete (own as { runs?: unknown }).runs;
   return {
     format: 'idle-stretch-garment',
     version: '1',

@@ -9,6 +9,7 @@ import {
   need,
   piece,
   seam,
+  stillSeam,
   waistOpening,
   waistZone,
 } from './parts';
@@ -44,8 +45,8 @@ export const boxerBriefs: GarmentKind = {
     edge('leg', 'Leg hems', 'hem', { zone: 'thigh', ...aroundLeg }),
   ],
   seams: [
-    seam('pouch', 'Pouch seams', 'along', 'still'),
-    seam('crotch', 'Crotch and inside leg', 'along', 'stretch'),
+    stillSeam('pouch', 'Pouch seams', 'along', 'The pouch is shaped: its seams keep their length.'),
+    seam('crotch', 'Crotch and inside leg', 'along', 'stretch', undefined, { near: ['hip', 'rise'] }),
     seam('leg', 'Leg hems', 'across', 'stretch', 'leg'),
     seam('waist', 'Waistband', 'round', 'stretch', 'waist-edge'),
   ],

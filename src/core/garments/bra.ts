@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { edge, need, oneEachSide, openBand, pair, piece, seam, topOpening } from './parts';
+import { edge, need, oneEachSide, openBand, pair, piece, seam, stillSeam, topOpening } from './parts';
 
 /** A soft or wired bra, tested first. */
 export const bra: GarmentKind = {
@@ -41,12 +41,17 @@ export const bra: GarmentKind = {
     edge('closure', 'Hook-and-eye', 'facing', { use: 'hook-and-eye', open: true }),
   ],
   seams: [
-    seam('cup', 'Cup seams', 'along', 'still'),
+    stillSeam(
+      'cup',
+      'Cup seams',
+      'along',
+      'The cup keeps its shape: its seams are sewn to the millimetre and topstitched.',
+    ),
     seam('bridge', 'Bridge and frame', 'along', 'stay'),
     seam('cradle', 'Cup into the frame', 'round', 'stay'),
     seam('band', 'Plush at the lower edge', 'round', 'stretch', 'lower-edge'),
     seam('underarm', 'Picot at the underarm', 'round', 'stretch'),
-    seam('strap', 'Straps', 'across', 'still'),
+    stillSeam('strap', 'Straps', 'across', 'A strap’s end is a bar: it is held, not stretched.'),
   ],
   openings: [{ ...topOpening('band', 'band'), label: 'Band', closure: true }],
   asks: { around: 0.3, along: 0, recovery: 0.95, weightGsm: [80, 220], lined: true },

@@ -8,6 +8,7 @@ import {
   pair,
   piece,
   seam,
+  stillSeam,
   topOpening,
   underbustZone,
 } from './parts';
@@ -49,10 +50,15 @@ export const bralette: GarmentKind = {
     edge('closure', 'Hook-and-eye', 'facing', { use: 'hook-and-eye', open: true }),
   ],
   seams: [
-    seam('cup', 'Cup seam', 'along', 'still'),
+    stillSeam('cup', 'Cup seam', 'along', 'Lace without elastane hardly gives, and the cup keeps its shape.'),
     seam('casing', 'Elastic into its casing', 'round', 'stay'),
     seam('cup-band', 'Casing to cups', 'round', 'stretch', 'lower-edge'),
-    seam('back-tab', 'Back tabs', 'across', 'still'),
+    stillSeam(
+      'back-tab',
+      'Back tabs',
+      'across',
+      'It is held by the hook-and-eye, across the end of the band.',
+    ),
   ],
   openings: [{ ...topOpening('underbust', 'band'), label: 'Band', closure: true }],
   asks: { around: 0.2, along: 0, recovery: 0.85, weightGsm: [60, 200] },

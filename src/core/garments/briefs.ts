@@ -1,5 +1,16 @@
 import type { GarmentKind } from './garmentKind';
-import { aroundBody, edge, hipZone, legEdge, legOpening, need, piece, seam, waistOpening } from './parts';
+import {
+  aroundBody,
+  edge,
+  hipZone,
+  legEdge,
+  legOpening,
+  need,
+  piece,
+  seam,
+  stillSeam,
+  waistOpening,
+} from './parts';
 
 /** Briefs or swim bottoms. */
 export const briefs: GarmentKind = {
@@ -43,8 +54,18 @@ export const briefs: GarmentKind = {
     edge('leg', 'Leg edges', 'elastic', { zone: 'leg', ...legEdge }),
   ],
   seams: [
-    seam('crotch', 'Crotch, with the gusset', 'across', 'still'),
-    seam('side', 'Sides', 'along', 'still'),
+    stillSeam(
+      'crotch',
+      'Crotch, with the gusset',
+      'across',
+      'The ends of a gusset lie between the legs, where nothing pulls along them.',
+    ),
+    stillSeam(
+      'side',
+      'Sides',
+      'along',
+      'It is short and runs along the body, where snug briefs hardly stretch.',
+    ),
     seam('leg', 'Leg elastic', 'round', 'stretch', 'leg'),
     seam('waist', 'Waist elastic', 'round', 'stretch', 'waist-edge'),
   ],

@@ -1,5 +1,6 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  ALONG,
   aroundArmhole,
   aroundBody,
   aroundNeck,
@@ -11,6 +12,7 @@ import {
   need,
   piece,
   seam,
+  stillSeam,
   shoulderSeam,
   topOpening,
   underbustZone,
@@ -58,7 +60,7 @@ export const cropTop: GarmentKind = {
   ],
   seams: [
     shoulderSeam,
-    seam('side', 'Sides', 'along', 'still'),
+    stillSeam('side', 'Sides', 'along', ALONG),
     seam('neckline', 'Neckline elastic', 'round', 'stretch', 'neckline'),
     seam('armhole', 'Armhole elastic', 'round', 'stretch'),
     seam('lower-edge', 'Lower elastic', 'round', 'stretch', 'lower-edge'),

@@ -9,6 +9,7 @@ import {
   pair,
   piece,
   seam,
+  stillSeam,
   waistOpening,
   waistZone,
 } from './parts';
@@ -58,9 +59,9 @@ export const foldoverTrousers: GarmentKind = {
   ],
   seams: [
     seam('inseam', 'Inside legs', 'along', 'stretch'),
-    seam('crotch', 'Crotch', 'along', 'stretch'),
+    seam('crotch', 'Crotch', 'along', 'stretch', undefined, { near: ['hip', 'rise'] }),
     seam('waistband', 'Waistband seam', 'round', 'stretch', 'waist-edge'),
-    seam('leg-hem', 'Leg hems', 'across', 'still', 'leg'),
+    stillSeam('leg-hem', 'Leg hems', 'across', 'The leg is wide at the hem and hangs.', 'leg'),
   ],
   openings: [waistOpening('waist'), { ...legOpening(undefined, 'leg-hem'), label: 'Leg hem' }],
   asks: { around: 0.4, along: 0.15, recovery: 0.9, weightGsm: [200, 320], opaque: 'dry' },

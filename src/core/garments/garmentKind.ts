@@ -92,6 +92,12 @@ export interface Seam extends StyledPart {
   readonly demand: 'stretch' | 'stay' | 'still';
   /** The opening it must follow while it is pulled on. */
   readonly opening?: string;
+  /** Its angle to the lengthwise axis, where its direction does not tell it. */
+  readonly angleRad?: number;
+  /** The zones it runs through; absent: any of the garment's. */
+  readonly near?: readonly ZoneId[];
+  /** Why a `still` seam is still. */
+  readonly why?: string;
 }
 
 /** A closed opening and the widest part it passes. */
@@ -103,8 +109,6 @@ export interface Opening extends StyledPart {
   readonly passesWhat: string;
   /** What is taken as its length at rest where nobody measured it; `pattern`: nothing, it has to be measured. */
   readonly at: 'neckline' | 'sleeve-hem' | 'pattern' | { readonly zone: ZoneId };
-  /** The row of stitches along it that must follow, where there is one. */
-  readonly stitch?: 'seam' | 'hem';
   /** A larger edge is eased onto its band, so that the band alone has to give, while it is finished with one. */
   readonly easedOntoBand?: true;
   /** It usually has a closure, so that nothing has to pass it. */

@@ -10,6 +10,7 @@ import {
   pair,
   piece,
   seam,
+  stillSeam,
   waistOpening,
 } from './parts';
 
@@ -46,10 +47,20 @@ export const lacePanties: GarmentKind = {
     }),
   ],
   seams: [
-    seam('centre-back', 'Centre back', 'along', 'still'),
-    seam('gusset', 'Gusset ends', 'across', 'still'),
+    stillSeam('centre-back', 'Centre back', 'along', 'Two laces meet there and give little along it.'),
+    stillSeam(
+      'gusset',
+      'Gusset ends',
+      'across',
+      'The ends of a gusset lie between the legs, where nothing pulls along them.',
+    ),
     seam('leg', 'Leg elastic', 'round', 'stretch', 'leg'),
-    seam('side-strap', 'Rings and straps', 'across', 'still'),
+    stillSeam(
+      'side-strap',
+      'Rings and straps',
+      'across',
+      'A strap’s end is a bar: it is held, not stretched.',
+    ),
   ],
   openings: [waistOpening('low-hip', 'top'), legOpening('leg')],
   asks: { around: 0.3, along: 0, recovery: 0.85, weightGsm: [60, 200] },

@@ -68,7 +68,7 @@ export const leggings: GarmentKind = {
   ],
   seams: [
     seam('inseam', 'Inside legs', 'along', 'stretch'),
-    seam('crotch', 'Crotch', 'along', 'stretch'),
+    seam('crotch', 'Crotch', 'along', 'stretch', undefined, { near: ['hip', 'rise'] }),
     seam('outseam', 'Outside legs', 'along', 'stretch'),
     seam('waistband', 'Waistband seam', 'round', 'stretch', 'waist-edge'),
     seam('leg-hem', 'Leg hems', 'across', 'stretch', 'leg'),

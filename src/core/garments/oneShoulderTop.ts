@@ -1,5 +1,6 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  ALONG,
   aroundArmhole,
   aroundBody,
   bustZone,
@@ -10,6 +11,7 @@ import {
   need,
   piece,
   seam,
+  stillSeam,
   topOpening,
   underbustZone,
 } from './parts';
@@ -76,11 +78,11 @@ export const oneShoulderTop: GarmentKind = {
     edge('band', 'Band', 'band', { use: 'sports-band', piece: 'band', zone: 'underbust', ...aroundBody }),
   ],
   seams: [
-    seam('dart', 'Bust darts', 'along', 'still'),
+    stillSeam('dart', 'Bust darts', 'along', 'It ends inside one piece, which keeps its length there.'),
     seam('upper-edge', 'Upper edge, with swim elastic', 'round', 'stretch', 'upper-edge'),
     seam('armhole', 'Armhole, with swim elastic', 'round', 'stretch'),
     seam('shoulder', 'Shoulder', 'across', 'stay'),
-    seam('side', 'Sides', 'along', 'still'),
+    stillSeam('side', 'Sides', 'along', ALONG),
     seam('band', 'Band seam', 'round', 'stretch', 'lower-edge'),
   ],
   openings: [

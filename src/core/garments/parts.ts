@@ -172,13 +172,29 @@ export const seam = (
   id: string,
   label: string,
   direction: Seam['direction'],
-  demand: Seam['demand'],
+  demand: Exclude<Seam['demand'], 'still'>,
   opening?: string,
-): Seam => ({ id, label, direction, demand, ...(opening ? { opening } : {}) });
+  rest: Pick<Seam, 'angleRad' | 'near'> = {},
+): Seam => ({ id, label, direction, demand, ...(opening ? { opening } : {}), ...rest });
+
+/** A seam that hardly stretches, and why. */
+export const stillSeam = (
+  id: string,
+  label: string,
+  direction: Seam['direction'],
+  why: string,
+  opening?: string,
+): Seam => ({ id, label, direction, demand: 'still', why, ...(opening ? { opening } : {}) });
+
+/** Half way between along and across: a seam on the slant, or one that turns through both (an estimate). */
+export const SLANT_RAD = Math.PI / 4;
+export const ALONG = 'It runs along the body, where the garment hangs and is hardly stretched.';
 
 export const shoulderSeam = seam('shoulder', 'Shoulder', 'across', 'stay');
-export const armholeSeam = seam('armhole', 'Sleeve seam', 'round', 'stretch');
-export const sideSeam = seam('side', 'Side and underarm', 'along', 'still');
+export const armholeSeam = seam('armhole', 'Sleeve seam', 'round', 'stretch', undefined, {
+  angleRad: SLANT_RAD,
+});
+export const sideSeam = stillSeam('side', 'Side and underarm', 'along', ALONG);
 
 export const neckOpening: Opening = {
   id: 'neckline',
@@ -187,7 +203,6 @@ export const neckOpening: Opening = {
   passes: 'head',
   passesWhat: 'the head',
   at: 'neckline',
-  stitch: 'seam',
 };
 export const hemOpening: Opening = {
   id: 'hem',
@@ -196,7 +211,6 @@ export const hemOpening: Opening = {
   passes: 'bust',
   passesWhat: 'the chest with arms raised',
   at: { zone: 'hip' },
-  stitch: 'hem',
   easedOntoBand: true,
 };
 export const sleeveOpening: Opening = {
@@ -206,7 +220,6 @@ export const sleeveOpening: Opening = {
   passes: 'hand',
   passesWhat: 'the hand',
   at: 'sleeve-hem',
-  stitch: 'hem',
 };
 /** A sleeve hem whose width only the pattern tells: no zone of the body gives it. */
 export const drawnSleeveOpening = (edgeId = 'sleeve-hem', label = 'Sleeve hem'): Opening => ({
@@ -230,7 +243,6 @@ export const waistOpening = (zone: string, edgeId = 'waist'): Opening => ({
   passes: 'hip',
   passesWhat: 'the hips',
   at: { zone },
-  stitch: 'seam',
 });
 /** The lower opening of a garment worn under the bust or over it, put on over the head. */
 export const topOpening = (zone: string, edgeId: string): Opening => ({
@@ -240,7 +252,6 @@ export const topOpening = (zone: string, edgeId: string): Opening => ({
   passes: 'bust',
   passesWhat: 'shoulders and bust with arms raised',
   at: { zone },
-  stitch: 'seam',
 });
 /** A leg opening, as wide as a zone of the leg; without one it has to be measured on the pattern. */
 export const legOpening = (zone?: string, edgeId = 'leg'): Opening => ({
@@ -250,7 +261,6 @@ export const legOpening = (zone?: string, edgeId = 'leg'): Opening => ({
   passes: 'foot',
   passesWhat: 'heel and instep',
   at: zone === undefined ? 'pattern' : { zone },
-  stitch: 'hem',
 });
 
 export const cuffOpening: Opening = {
@@ -260,6 +270,5 @@ export const cuffOpening: Opening = {
   passes: 'hand',
   passesWhat: 'the hand',
   at: { zone: 'wrist' },
-  stitch: 'seam',
   easedOntoBand: true,
 };

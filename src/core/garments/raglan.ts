@@ -1,5 +1,6 @@
 import type { GarmentKind } from './garmentKind';
 import {
+  SLANT_RAD,
   aroundArm,
   aroundBody,
   bicepsZone,
@@ -54,7 +55,7 @@ export const raglan: GarmentKind = {
     edge('hem', 'Hem', 'band', { use: 'hem-band', piece: 'hem-band', zone: 'hip', ...aroundBody }),
   ],
   seams: [
-    seam('raglan', 'Raglan seams', 'along', 'stretch'),
+    seam('raglan', 'Raglan seams', 'along', 'stretch', undefined, { angleRad: SLANT_RAD }),
     sideSeam,
     seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline'),
     seam('cuff', 'Cuff seam', 'round', 'stretch', 'cuff'),

@@ -17,6 +17,7 @@ import {
   pair,
   piece,
   seam,
+  stillSeam,
   shoulderSeam,
   shoulderStay,
   sideSeam,
@@ -55,7 +56,12 @@ export const shapedBlouse: GarmentKind = {
     shoulderStay,
   ],
   seams: [
-    seam('panel', 'Panel seams', 'along', 'still'),
+    stillSeam(
+      'panel',
+      'Panel seams',
+      'along',
+      'It runs along the body beside net or lace that does not give.',
+    ),
     shoulderSeam,
     armholeSeam,
     sideSeam,

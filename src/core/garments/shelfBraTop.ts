@@ -101,7 +101,6 @@ export const shelfBraTop: GarmentKind = {
       passes: 'hip',
       passesWhat: 'the hips, put on from the feet',
       at: 'neckline',
-      stitch: 'seam',
       ...swim,
     },
     { ...neckOpening, id: 'neckline-head', ...tank },

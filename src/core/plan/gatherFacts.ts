@@ -1,6 +1,7 @@
 import { clothsWithin } from '../cloth/resolveStack';
 import type { Cloth } from '../facts/cloth';
 import { edgeRefsOf, garmentRefs, type Garment, type GarmentRef } from '../facts/garment';
+import { machinesIn, type Machine } from '../facts/machine';
 import type { FactsByKind, RecordKind } from '../facts/records';
 import type { GarmentFacts } from './types';
 
@@ -12,10 +13,22 @@ export const factOfRef = {
   bandClothId: 'band',
   patternId: 'pattern',
   ownKindId: 'ownKind',
+  machineSetId: 'machineSet',
 } as const satisfies Readonly<Record<GarmentRef, keyof GarmentFacts>>;
 
 /** Finds the facts of a record that is here; `undefined` where it is not. */
 export type FindFacts = <K extends RecordKind>(kind: K, id: string) => FactsByKind[K] | undefined;
+
+/** The machines of the set a garment names, by id. */
+function machinesOf({ machineSetId }: Garment, find: FindFacts): Readonly<Record<string, Machine>> {
+  const set = machineSetId === undefined ? undefined : find('machineSet', machineSetId);
+  return Object.fromEntries(
+    (set ? machinesIn(set) : []).flatMap((id) => {
+      const machine = find('machine', id);
+      return machine ? [[id, machine] as const] : [];
+    }),
+  );
+}
 
 /** A garment with every record it and its edges name, and the cloths that stacks among them are made of. */
 export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
@@ -35,6 +48,8 @@ export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
         clothsWithin(found as Cloth, (layer) => find('cloth', layer)),
       );
   }
+  const machines = machinesOf(garment, find);
+  if (Object.keys(machines).length > 0) facts.machines = machines;
   if (Object.keys(layers).length > 0) facts.layerCloths = layers;
   for (const [field, kind] of [
     ['elastics', 'elastic'],

@@ -6,7 +6,6 @@ import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
 import { PASSED_BY_THE_WAY, hasClosure, type GarmentKind, type Opening } from '../garments/garmentKind';
 import type { Body } from './measures';
-import type { Setups } from './stitchSetups';
 import type { EdgePlan, NeckbandPlan, OpeningPart, OpeningPlan, ZonePlan } from './types';
 
 interface Inputs {
@@ -21,10 +20,9 @@ interface Inputs {
   readonly lengths: Readonly<Record<string, Explained>>;
   readonly edges: readonly EdgePlan[];
   readonly neckband: NeckbandPlan | undefined;
-  readonly setups: Setups;
 }
 
-/** Every closed opening of the garment against what it passes: cloth, band and stitch must all follow. */
+/** Every closed opening of the garment against what it passes: cloth and band must follow; its stitches come after. */
 export function planOpenings(inputs: Inputs): readonly OpeningPlan[] {
   const { book, cloth, kind, garment } = inputs;
   const gives = clothGives(book, 'pullOn.cloth', 'what the cloth gives for a moment', cloth);
@@ -80,7 +78,7 @@ function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan
   );
   const sewnOn = stripParts(inputs, opening, widest);
   const cloths = sewnOn.length > 0 && opening.easedOntoBand ? sewnOn : [cloth, ...sewnOn];
-  const checked = [...cloths, ...stitchParts(inputs, opening)].map((part) => {
+  const checked = cloths.map((part) => {
     const asked = part.needs ?? needs;
     return {
       kind: part.kind,
@@ -134,19 +132,6 @@ function stripParts({ book, edges, neckband }: Inputs, opening: Opening, widest:
     const needs = passing(book, `pullOn.${opening.id}.strip${at + 1}`, words, widest, get(strip.sewn));
     return [{ kind: 'strip' as const, label, gives: get(strip.stretch), needs }];
   });
-}
-
-/** The rows of stitches along an opening. */
-function stitchParts({ garment, setups }: Inputs, { at, stitch }: Opening): Part[] {
-  const parts: Part[] = [];
-  if (stitch === 'hem')
-    parts.push({ kind: 'stitch', label: 'hem stitch', gives: setups.gives(setups.choice.hem) });
-  if (stitch === 'seam')
-    parts.push({ kind: 'stitch', label: 'seam', gives: setups.gives(setups.choice.neck) });
-  if (at === 'neckline' && setups.choice.topstitch && garment.topstitch !== 'none') {
-    parts.push({ kind: 'stitch', label: 'topstitch', gives: setups.gives(setups.choice.topstitch) });
-  }
-  return parts;
 }
 
 function passing(book: Ledger, id: string, label: string, passes: Explained, rest: Explained): Explained {

@@ -18,8 +18,10 @@ import { printedFor } from './printed';
 import { planProblems } from './problems';
 import { planSize } from './size';
 import { planNeeds, planStages } from './stages';
-import { planSteps } from './steps';
-import { planSetups } from './stitchSetups';
+import { withRows } from './sewing/popRows';
+import { sewnSteps } from './sewing/sewnSteps';
+import { stepSummaries } from './sewing/stepSummaries';
+import { wearingOf } from './sewing/wearing';
 import { planTicket } from './ticket';
 import { PLAN_SCHEMA, type GarmentFacts, type GarmentPlan } from './types';
 import { planZones } from './zones';
@@ -39,7 +41,6 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const book = createLedger();
   const { measures, body, passes } = planMeasures(book, facts, kind, onDate);
   const { outer, lining, band, cloth } = readCloths(book, facts);
-  const setups = planSetups(book, garment, facts.outer);
   const zones = withLoop(book, kind, planZones(book, facts, kind, body, cloth));
   const size = planSize({ book, facts, kind, body, zones });
   const fitted = withPattern(book, facts, kind, zones, size);
@@ -72,7 +73,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     neckband,
     size: size?.cut,
   });
-  const openings = planOpenings({
+  const open = planOpenings({
     book,
     kind,
     garment,
@@ -82,11 +83,14 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     lengths,
     edges,
     neckband,
-    setups,
   });
+  const wearing = wearingOf(kind, garment, fitted, open, book.numbers);
+  const sewn = sewnSteps({ facts, kind, wearing });
+  const rows = { book, known: book.numbers, facts, zones: fitted, openings: open };
+  const openings = withRows(rows, open, sewn.steps);
   const checks = planChecks({ book, facts, kind, outer, lining, body, zones: fitted });
   const ticket = planTicket({ book, facts, kind, zones: fitted, neckband, edges, cloth });
-  const steps = planSteps({ book, facts, kind, body: passes, neckline, neckband, openings, setups });
+  const steps = stepSummaries(sewn, garment);
   const problems = planProblems({
     book,
     facts,
@@ -101,6 +105,8 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     ticket,
     openings,
     checks,
+    sewn,
+    rows,
   });
   const usesBand = wantsBand || kind.pieces.some((piece) => piece.cloth === 'band');
   const inputs = {
@@ -139,7 +145,6 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     ...(size ? { size } : {}),
     openings,
     ticket,
-    setups: setups.setups,
     steps,
     problems,
     needs,

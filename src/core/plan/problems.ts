@@ -14,6 +14,9 @@ import { LIMITS } from '../fit/limits';
 import { COMFORT_PA } from '../fit/pressure';
 import type { GarmentKind } from '../garments/garmentKind';
 import { shortfall } from './compare';
+import type { RowNumbers } from './sewing/rowNumbers';
+import { sewingProblems } from './sewing/sewingProblems';
+import type { SewnSteps } from './sewing/sewnSteps';
 import { edgeProblems } from './edgeProblems';
 import { loopProblems } from './loop';
 import type { Body } from './measures';
@@ -43,6 +46,8 @@ export interface ProblemInputs {
   readonly ticket: readonly TicketGroup[];
   readonly openings: readonly OpeningPlan[];
   readonly checks: readonly CheckPlan[];
+  readonly sewn: SewnSteps;
+  readonly rows: RowNumbers;
 }
 
 /** What cannot work or wants care, each with what would mend it. */
@@ -57,6 +62,7 @@ export function planProblems(inputs: ProblemInputs): readonly Problem[] {
     ...bandProblems(inputs),
     ...edgeProblems(inputs),
     ...openingProblems(inputs),
+    ...sewingProblems(inputs.rows, inputs.sewn),
   ];
 }
 

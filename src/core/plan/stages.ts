@@ -12,7 +12,7 @@ import {
   type StageId,
   type StageState,
 } from './types';
-import type { GarmentFacts, StepPlan, TicketGroup } from './types';
+import type { GarmentFacts, StepSummary, TicketGroup } from './types';
 
 export interface StageInputs {
   readonly facts: GarmentFacts;
@@ -20,7 +20,7 @@ export interface StageInputs {
   readonly edges: readonly EdgePlan[];
   readonly problems: readonly Problem[];
   readonly ticket: readonly TicketGroup[];
-  readonly steps: readonly StepPlan[];
+  readonly steps: readonly StepSummary[];
   readonly numbers: Readonly<Record<string, Explained>>;
   readonly kind: GarmentKind;
   /** Whether the neckline gets a band, and whether anything is cut from the band's cloth. */
@@ -150,7 +150,7 @@ function nextAction(
       return row.length ? say`Cut: ${name}, ${numbers[row.length.exact] as Explained}` : say`Cut: ${name}`;
     }
     case 'sew':
-      return steps.find((step) => !step.done)?.title ?? say`Sew`;
+      return steps.some((step) => step.done) ? say`Go on sewing` : say`Begin to sew`;
     case 'wear':
       return say`Try it on and write down what came out`;
     default:

@@ -7,11 +7,11 @@ import type { Cloth, ClothDirection } from '../facts/cloth';
 import type { Elastic } from '../facts/elastic';
 import type { Finding } from '../facts/finding';
 import type { BandSchool, EaseSchool, Finish, Garment, MarkChoice, ZoneId } from '../facts/garment';
+import type { Machine, MachineSet } from '../facts/machine';
 import type { OwnKind } from '../facts/ownKind';
 import type { Pattern } from '../facts/pattern';
 import type { Axis } from '../garments/garmentKind';
 import type { BodyMeasure, Wearer } from '../facts/wearer';
-import type { MachineRole, StitchId } from '../seams/stitches';
 
 /** Everything a plan is computed from; self-contained. */
 export interface GarmentFacts {
@@ -27,6 +27,11 @@ export interface GarmentFacts {
   /** The elastics and findings that its edges name, by id. */
   readonly elastics?: Readonly<Record<string, Elastic>>;
   readonly findings?: Readonly<Record<string, Finding>>;
+  /** The set of machines it is sewn on, and those machines, by id. */
+  readonly machineSet?: MachineSet;
+  readonly machines?: Readonly<Record<string, Machine>>;
+  /** Minutes that each step took before, in garments of this kind. */
+  readonly runs?: Readonly<Record<string, readonly number[]>>;
   /** What other garments take of those elastics, by id, mm. */
   readonly takenMm?: Readonly<Record<string, number>>;
 }
@@ -459,25 +464,9 @@ export interface TicketGroup {
   readonly rows: readonly TicketRow[];
 }
 
-export interface SetupPlan {
-  readonly stitch: StitchId;
-  readonly name: string;
-  readonly iso: string;
-  readonly machine: MachineRole;
-  readonly settings: readonly { readonly label: string; readonly value?: NumberId; readonly word?: string }[];
-  readonly gives: NumberId;
-}
-
-export interface StepPlan {
+/** A sewing step by itself: everything else about it comes from `planSewing`, when sewing is looked at. */
+export interface StepSummary {
   readonly id: string;
-  readonly title: Phrase;
-  readonly lines: readonly Phrase[];
-  readonly check: Phrase;
-  readonly cautions: readonly string[];
-  readonly minutes: NumberId;
-  readonly stitch?: StitchId;
-  /** What the seam must reach, and whether its stitch does; absent where nothing is asked of it. */
-  readonly seam?: { readonly needs: NumberId; readonly gives: NumberId; readonly ok: boolean };
   readonly done: boolean;
 }
 
@@ -519,8 +508,8 @@ export interface GarmentPlan {
   readonly size?: SizePlan;
   readonly openings: readonly OpeningPlan[];
   readonly ticket: readonly TicketGroup[];
-  readonly setups: readonly SetupPlan[];
-  readonly steps: readonly StepPlan[];
+  /** In written order, for its usual ways of going about it. */
+  readonly steps: readonly StepSummary[];
   readonly problems: readonly Problem[];
   readonly needs: readonly Need[];
   readonly stages: Readonly<Record<StageId, StageState>>;

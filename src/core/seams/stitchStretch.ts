@@ -1,11 +1,14 @@
+import type { StitchModel } from './stitches';
+
 /** Share of a stitch's bound that is planned on (T). */
 export const PLANNED_SHARE = 0.7;
 
-/** Thickness of the plies in a tee's seam where the cloth's is not known, mm (handbook's check value). */
+/** Thickness of the plies in a seam where the cloth's is not known, mm (handbook's check value). */
 export const DEFAULT_PLIES_MM = 1;
 
 /**
  * Upper bound of a lockstitch row's extension, (√(L² + W²) + t) / L − 1 (D: the path of its thread). All mm.
+ * A three-step zigzag takes a third of its width.
  */
 export const lockstitchStretch = (lengthMm: number, widthMm: number, pliesMm: number): number =>
   (Math.sqrt(lengthMm ** 2 + widthMm ** 2) + pliesMm) / lengthMm - 1;
@@ -16,3 +19,24 @@ export const lockstitchStretch = (lengthMm: number, widthMm: number, pliesMm: nu
  */
 export const needleThreadStretch = (threadRatio: number, needleShare: number, needles: number): number =>
   (threadRatio * needleShare) / needles - 1;
+
+/** What is planned on of a stitch that was not swatched, as a share: seven tenths of its bound, or as stated. */
+export function plannedStretch(model: StitchModel, pliesMm = DEFAULT_PLIES_MM): number {
+  switch (model.kind) {
+    case 'lockstitch':
+      return PLANNED_SHARE * lockstitchStretch(model.lengthMm, model.widthMm / (model.swings ?? 1), pliesMm);
+    case 'looped':
+      return PLANNED_SHARE * needleThreadStretch(model.threadRatio, model.needleShare, model.needles);
+    case 'stated':
+      return model.plannedShare;
+    default:
+      throw new Error(`expected a stitch model, got ${JSON.stringify(model satisfies never)}`);
+  }
+}
+
+/**
+ * How far a seam is stretched that runs at an angle θ to the lengthwise axis, in cloth worn with extensions
+ * across and along: √((1 + eₓ)² sin²θ + (1 + e_y)² cos²θ) − 1 (D).
+ */
+export const seamStretch = (across: number, along: number, angleRad: number): number =>
+  Math.sqrt(((1 + across) * Math.sin(angleRad)) ** 2 + ((1 + along) * Math.cos(angleRad)) ** 2) - 1;

@@ -1,0 +1,295 @@
+import { say } from '../../explain/ledger';
+import type { StepSpec } from '../step';
+import type { EdgeContext } from './edges';
+import { step } from './recipe';
+
+/** A band: measured, joined, folded, marked, sewn on, pressed; topstitched or not. */
+export function bandSteps(at: EdgeContext): readonly StepSpec[] {
+  const { edge, use } = at;
+  const steps = [
+    ...(use === 'neckband' ? [measure(at)] : []),
+    join(at),
+    ...(use === 'waistband-elastic' || use === 'sports-band' ? elasticInside(at) : []),
+    mark(at),
+    sew(at),
+    press(at),
+  ];
+  return use === 'neckband' && at.context.garment.topstitch !== 'none'
+    ? [...steps, topstitch(edge.id, edge.label)]
+    : steps;
+}
+
+const measure = ({ edge: { id, label }, after }: EdgeContext): StepSpec =>
+  step(
+    `${id}-measure`,
+    say`${label}: measure it as it is now`,
+    [
+      (f) =>
+        say`Tape on its edge, along the seamline, ${f.neckAllowance} in from the cut edge, without pulling.`,
+      (f) => {
+        const length = f.edge(id);
+        return length
+          ? say`The plan has ${length} all round. Where yours differs, type it at Bands before the band is sewn.`
+          : say`Type it at Bands: the band’s length follows.`;
+      },
+    ],
+    (f) => {
+      const length = f.edge(id);
+      return length ? say`Within a tape’s thickness of ${length}.` : say`It is written down.`;
+    },
+    { minutes: 3, after },
+  );
+
+function join({ edge: { id, label, open }, use, after, times, context }: EdgeContext): StepSpec {
+  const pieced = use === 'front-band';
+  return step(
+    `${id}-join`,
+    pieced
+      ? say`${label}: join the parts of the band`
+      : open
+        ? say`${label}: fold the band and close its ends`
+        : say`${label}: join the band into a ring`,
+    [
+      say`Ends together, the band not twisted.`,
+      say`Fold it along its length, wrong sides facing, and press without pulling.`,
+      open ? say`Close the ends first, turn, then fold.` : () => undefined,
+    ],
+    (f) => {
+      const strip = f.strip(id);
+      return strip ? say`It measures ${strip.sewn} at its seamline.` : say`Even in width, not twisted.`;
+    },
+    {
+      job: 'band-join',
+      minutes: 5 * times,
+      times,
+      after: use === 'neckband' ? [`${id}-measure`] : context.kind.kind === 'knit-band' ? after : [],
+      passes: [`edge:${id}/join`],
+      sides: 'right sides facing',
+      up: 'either side',
+      start: 'the folded edge’s side',
+      press: 'open, or to one side where it is serged',
+      cautions: ['iron'],
+    },
+  );
+}
+
+function elasticInside({ edge: { id, label }, use }: EdgeContext): StepSpec[] {
+  return [
+    step(
+      `${id}-elastic`,
+      say`${label}: join the elastic and put it in`,
+      [
+        (f) => {
+          const strip = f.strip(id, 1);
+          return strip
+            ? say`The ring of ${f.names.elastic(id)} measures ${strip.sewn}.`
+            : say`Join the elastic of the band into a ring.`;
+        },
+        say`Overlap the ends and cross the stitches over them.`,
+        say`Lay it into the fold of the band, its join beside the band’s join, not on it.`,
+      ],
+      say`It is not twisted and lies against the fold.`,
+      {
+        job: 'elastic-join',
+        minutes: 6,
+        after: [`${id}-join`],
+        passes: [`edge:${id}/elastic join`],
+        sides: 'ends overlapped',
+        up: 'either side',
+        start: 'one end of the overlap',
+      },
+    ),
+    step(
+      `${id}-close`,
+      say`${label}: close the raw edges of the band`,
+      [
+        say`Raw edges level all round; stretch band and elastic together until they lie flat.`,
+        use === 'sports-band'
+          ? say`Baste them together, so that nothing shifts when the band goes on.`
+          : say`A long row just inside the allowance holds them.`,
+      ],
+      say`The elastic moves freely in the fold and is not caught.`,
+      {
+        job: 'hold',
+        minutes: 5,
+        after: [`${id}-elastic`],
+        passes: [`edge:${id}/elastic in`],
+        sides: 'wrong sides facing, folded',
+        up: 'either side',
+        start: 'the join',
+      },
+    ),
+  ];
+}
+
+function mark({ edge: { id, label, start, middle }, use, after, times }: EdgeContext): StepSpec {
+  const elastic = use === 'waistband-elastic' || use === 'sports-band';
+  return step(
+    `${id}-mark`,
+    (f) => {
+      const count = f.strip(id)?.count;
+      return count ? say`${label}: mark band and edge in ${count}` : say`${label}: mark band and edge`;
+    },
+    [
+      (f) => {
+        const strip = f.strip(id);
+        return strip?.stripSegment
+          ? say`Band: from its join, a mark every ${strip.stripSegment}.`
+          : say`Band: fold it in half and half again, and mark the folds.`;
+      },
+      (f) => {
+        const segment = f.strip(id)?.edgeSegment;
+        return segment
+          ? say`Edge: from ${start ?? 'its start'}, a mark every ${segment}; ${middle ?? 'the middle'} lies half way.`
+          : say`Edge: mark ${start ?? 'its start'} and ${middle ?? 'the middle'}, then half way between.`;
+      },
+      (f) => {
+        const strip = f.strip(id);
+        if (!strip?.quarter) return undefined;
+        return strip.quarterBefore
+          ? say`The quarter marks lie ${strip.quarter} behind each shoulder seam, not on it.`
+          : say`The quarter marks lie ${strip.quarter} in front of each shoulder seam, not on it.`;
+      },
+    ],
+    (f) => {
+      const count = f.strip(id)?.count;
+      return count ? say`Count the marks: ${count} on each.` : say`As many marks on the band as on the edge.`;
+    },
+    {
+      minutes: 5 * times,
+      times,
+      after: [...after, elastic ? `${id}-close` : `${id}-join`],
+      diagram: 'quartering',
+    },
+  );
+}
+
+function sew({ edge: { id, label, open, pair }, use, after, times, context, name }: EdgeContext): StepSpec {
+  const neck = use === 'neckband';
+  const shoulder = neck && context.garment.neckband.join === 'left-shoulder';
+  const where = neck ? (shoulder ? 'the left shoulder' : 'centre back') : pair ? 'the seam' : 'centre back';
+  return step(
+    `${id}-sew`,
+    say`${label}: sew the band on, stretching only the band`,
+    [
+      open
+        ? say`Raw edges level, ends of the band at the ends of the ${name}. Clip mark to mark.`
+        : say`Raw edges level, join at ${where}. Clip mark to mark.`,
+      say`Look before you sew: evenly full between the clips, nothing twisted.`,
+      (f) => {
+        const strip = f.strip(id);
+        return strip?.edgeSegment && strip.stripSegment && strip.stretch
+          ? say`Pull the band level with the edge: each ${strip.stripSegment} becomes ${strip.edgeSegment}, ${strip.stretch} longer.`
+          : say`Pull the band level with the edge between two clips.`;
+      },
+      say`Needle down while the next stretch is pulled level; one guide line all the way.`,
+    ],
+    (f) =>
+      neck && f.head
+        ? say`Same width all round, nothing caught underneath, and it goes over ${f.head}.`
+        : say`Same width all along, nothing caught underneath.`,
+    {
+      job: 'ring',
+      minutes: open ? 18 : 12 * times,
+      times,
+      after: [...after, `${id}-mark`],
+      passes: [`edge:${id}/seam`, `edge:${id}/finish`],
+      sides: 'right sides facing',
+      up: 'the band',
+      start: open ? 'one end' : where,
+      press: neck ? 'to the garment' : use.startsWith('waist') ? 'to the legs' : 'to the garment',
+      diagram: 'quartering',
+      cautions: ['clips-knife', ...(neck ? (['under-tight-curves'] as const) : [])],
+      ...(open ? {} : { ring: true as const }),
+      ...(pair ? { freeArm: true as const } : {}),
+    },
+  );
+}
+
+const press = ({ edge: { id, label }, times }: EdgeContext): StepSpec =>
+  step(
+    `${id}-press`,
+    say`${label}: steam the band into shape`,
+    [say`Allowance as it should lie. Hover with steam, pat flat, let it cool before it is moved.`],
+    (f) => {
+      const width = f.strip(id)?.finished;
+      return width ? say`It lies flat and shows ${width} all along.` : say`It lies flat.`;
+    },
+    { place: 'iron', minutes: 2 * times, after: [`${id}-sew`], cautions: ['iron'], times },
+  );
+
+const topstitch = (id: string, label: string): StepSpec =>
+  step(
+    `${id}-topstitch`,
+    say`${label}: topstitch`,
+    [say`Just beside the seam, on the garment, the allowance underneath.`],
+    say`Pull it as far as it must go: no thread goes.`,
+    {
+      job: 'topstitch',
+      minutes: 8,
+      after: [`${id}-press`],
+      passes: [`edge:${id}/topstitch`],
+      sides: 'one layer and the allowance',
+      up: 'the face',
+      start: 'a shoulder seam',
+      ring: true,
+    },
+  );
+
+/** One layer of rib, laid on while a shoulder is open, or as a ring. */
+export function flatBinding({ edge: { id, label }, after, context }: EdgeContext): readonly StepSpec[] {
+  const flat = context.ways.binding !== 'ring' && context.kind.seams.some((one) => one.id === 'shoulder');
+  return [
+    step(
+      `${id}-bind`,
+      say`${label}: lay the strip on and sew it`,
+      [
+        flat
+          ? say`Strip on the open edge, its ends overhanging.`
+          : say`Join the strip into a ring, then lay it on the edge.`,
+        (f) => {
+          const stretch = f.strip(id)?.stretch;
+          return stretch
+            ? say`Stretch the strip ${stretch} as it goes on, more round the tight curve.`
+            : say`Stretch the strip a little, more round the tight curve.`;
+        },
+      ],
+      say`It lies flat beside the edge and draws nothing in.`,
+      {
+        job: 'enclosed-ring',
+        minutes: 10,
+        after,
+        passes: [`edge:${id}/seam`],
+        sides: 'right sides facing',
+        up: 'the strip',
+        start: 'one end',
+        diagram: 'bind-flat',
+        cautions: ['clips-foot'],
+      },
+    ),
+    step(
+      `${id}-press`,
+      say`${label}: press it in its curve`,
+      [say`Press the neck in its final curve, never straight; turn the strip over the allowance.`],
+      say`The curve is the neck’s own.`,
+      { place: 'iron', minutes: 4, after: [`${id}-bind`], cautions: ['iron'] },
+    ),
+    step(
+      `${id}-topstitch`,
+      say`${label}: stitch the turned strip down`,
+      [
+        say`In the seam or just beside it, so that the inside is caught all along; then trim it close inside.`,
+      ],
+      say`The raw edge inside is held everywhere.`,
+      {
+        job: 'topstitch',
+        minutes: 8,
+        after: [`${id}-press`],
+        passes: [`edge:${id}/second row`],
+        sides: 'folded over the allowance',
+        up: 'the face',
+        start: 'one end',
+      },
+    ),
+  ];
+}

@@ -1,0 +1,62 @@
+import type { Cloth } from '../facts/cloth';
+import type { Machine, SetupCard } from '../facts/machine';
+import type { Setup } from '../facts/setup';
+import type { StitchId } from '../facts/stitchIds';
+import { stitches } from '../seams/stitches';
+import { capabilityOf } from './capability';
+import { wholeSetup } from './machineFields';
+import { needleFor } from './needles';
+
+/** The newest card of this machine for this stitch on this cloth; `undefined` where there is none. */
+export function cardFor(
+  machine: Machine,
+  stitch: StitchId,
+  clothId: string | undefined,
+): { readonly id: string; readonly card: SetupCard } | undefined {
+  if (clothId === undefined) return undefined;
+  return Object.entries(machine.cards)
+    .filter(([, card]) => card.stitch === stitch && card.clothId === clothId)
+    .sort(([a, x], [b, y]) => y.sewnOn.localeCompare(x.sewnOn) || b.localeCompare(a))
+    .map(([id, card]) => ({ id, card }))[0];
+}
+
+export interface SetupInputs {
+  readonly machine: Machine;
+  readonly stitch: StitchId;
+  readonly cloth?: Cloth;
+  readonly clothId?: string;
+  readonly onElastic?: boolean;
+  readonly bed?: Setup['bed'];
+}
+
+/**
+ * The whole setup of a machine for a stitch on a cloth: the stitch's start, the needle and thread the cloth wants,
+ * within the machine's range, and over all that the person's own card.
+ */
+export function setupFor({ machine, stitch, cloth, clothId, onElastic, bed }: SetupInputs): Setup {
+  const can = capabilityOf(machine);
+  const needle = needleFor(cloth, {
+    onElastic: onElastic === true,
+    stretchOnly: machine.stretchNeedlesOnly === true,
+  });
+  const { start } = stitches[stitch];
+  const fine = cloth?.weightGsm !== undefined && cloth.weightGsm < 130;
+  const thread = fine ? 'fine polyester' : 'polyester';
+  const thick = (cloth?.thicknessMm ?? 0) >= 1.2;
+  const [least, most] = can.differential ?? [1, 1];
+  return wholeSetup(machine.kind, {
+    needleKind: needle.kind,
+    needleNm: needle.needleNm,
+    threadNeedle: thread,
+    threadLooper: thread,
+    threadBobbin: thread,
+    ...start,
+    ...(thick ? { pressure: 'lighter' as const } : {}),
+    ...(start.differential === undefined
+      ? {}
+      : { differential: Math.min(most, Math.max(least, start.differential)) }),
+    ...(start.width === undefined ? {} : { width: Math.min(start.width, can.maxWidth) }),
+    ...(bed && machine.freeArm ? { bed } : {}),
+    ...cardFor(machine, stitch, clothId)?.card.setup,
+  });
+}

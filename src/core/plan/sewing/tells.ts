@@ -1,0 +1,111 @@
+import { jobOf } from '../../assembly/jobs';
+import type { Figures } from '../../assembly/step';
+import type { Explained, Phrase } from '../../explain/explained';
+import { leaf, say, type Ledger } from '../../explain/ledger';
+import { MM_PER_INCH } from '../../units/constants';
+import { stitches } from '../../seams/stitches';
+import type { SetStep } from './ordering';
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly figures: Figures;
+  readonly step: SetStep;
+  /** All of the row, every time it is sewn. */
+  readonly length: Explained | undefined;
+}
+
+/** Jobs that are guided by the cut edge. */
+const GUIDED = new Set(['seam', 'ring', 'stay', 'still', 'enclosed', 'enclosed-ring', 'band-join']);
+
+/** What words say best in one line each: how it lies, where it starts, what guides it, how it ends, how it is pressed. */
+export function tellsOf(inputs: Inputs): readonly { readonly label: string; readonly text: Phrase }[] {
+  const { step, length } = inputs;
+  const { spec } = step;
+  const line = (label: string, text: string | undefined) =>
+    text === undefined ? [] : [{ label, text: say`${text}` }];
+  return [
+    ...line('Layers', spec.sides),
+    ...line('On top', spec.up),
+    ...line('Start at', spec.start),
+    ...guide(inputs),
+    ...knife(inputs),
+    ...ends(inputs),
+    ...line('Press', spec.press),
+    ...(length ? [{ label: 'Length', text: say`${length} in all` }] : []),
+  ];
+}
+
+function guide({ book, figures, step }: Inputs) {
+  const { spec } = step;
+  if (!spec.job || !GUIDED.has(spec.job)) return [];
+  const neck = spec.edge === 'neckline';
+  const allowance = neck ? figures.neckAllowance : figures.allowance;
+  const id = `${allowance.id}.plate`;
+  const plate =
+    book.numbers[id] ??
+    book.work(id, {
+      label: 'eighths of an inch on the plate',
+      unit: 'count',
+      mark: 'D',
+      formula: 'a / eighth',
+      terms: { a: allowance, eighth: leaf('an eighth of an inch', MM_PER_INCH / 8, 'mm', 'S') },
+      by: (v) => v.a / v.eighth,
+    });
+  return [
+    {
+      label: 'Guide',
+      text: say`${allowance} from the needle to the cut edge: on a plate in eighths, about line ${plate}`,
+    },
+  ];
+}
+
+function knife({ book, figures, step }: Inputs) {
+  const { spec, choice, setup } = step;
+  if (!choice || stitches[choice.stitch].machine !== 'serger') return [];
+  if (setup?.knife === 'up') return [{ label: 'Knife', text: say`up: it takes nothing` }];
+  if (!spec.job || !GUIDED.has(spec.job) || spec.job === 'band-join')
+    return [{ label: 'Knife', text: say`takes nothing but whiskers` }];
+  const neck = spec.edge === 'neckline';
+  const allowance = neck ? figures.neckAllowance : figures.allowance;
+  const id = `${allowance.id}.knife`;
+  const taken =
+    book.numbers[id] ??
+    book.work(id, {
+      label: 'what the knife takes',
+      unit: 'mm',
+      mark: 'D',
+      formula: 'max(a - w, 0)',
+      terms: { a: allowance, w: leaf('width of the stitch', setup?.width ?? 6, 'mm', 'T') },
+      by: (v) => Math.max(v.a - v.w, 0),
+    });
+  return [
+    {
+      label: 'Knife',
+      text: taken.value < 0.5 ? say`takes nothing but whiskers` : say`takes ${taken}`,
+    },
+  ];
+}
+
+function ends({ figures, step }: Inputs) {
+  const { spec, choice } = step;
+  if (!choice || !spec.job) return [];
+  const job = jobOf(spec.job);
+  const label = 'Ends';
+  if (spec.ring) {
+    const over = spec.job === 'serger-hem' ? figures.longOverlap : figures.overlap;
+    return [{ label, text: say`overlap the start by ${over}` }];
+  }
+  if (job.temporary || spec.job === 'gather') return [{ label, text: say`long tails, no backtack` }];
+  switch (stitches[choice.stitch].machine) {
+    case 'serger':
+      return [{ label, text: say`thread the tail back under the loops before pressing` }];
+    case 'coverstitch':
+      return [{ label, text: say`needles up, draw their threads forward, cut, and pull the work back` }];
+    case 'sewing machine':
+      return [{ label, text: say`backtack, a few stitches` }];
+    case 'hand':
+      return [{ label, text: say`two stitches on the spot` }];
+    default:
+      throw new Error('expected a machine, got none; add it to ends');
+  }
+}

@@ -1,0 +1,105 @@
+import { demandClasses, jobOf, type JobId } from '../assembly/jobs';
+import type { Machine } from '../facts/machine';
+import type { StitchId } from '../facts/stitchIds';
+import { whyNot } from '../machines/capability';
+import { cardFor } from '../machines/setupFor';
+import { measuredCapacity } from '../machines/swatch';
+import { plannedStretch } from './stitchStretch';
+import { stitches } from './stitches';
+
+/** A stitch on a machine for a job: what it gives, and by what that is known. */
+export interface StitchOption {
+  readonly stitch: StitchId;
+  /** Absent: by hand. */
+  readonly machineId?: string;
+  readonly gives: number;
+  /** The card whose swatch was pulled; absent: by the model. */
+  readonly cardId?: string;
+  readonly margin: number;
+  readonly ok: boolean;
+  /** The cut edges want a pass of their own. */
+  readonly extraPass: boolean;
+}
+
+export interface StitchChoice extends StitchOption {
+  readonly needs: number;
+  readonly pinned: boolean;
+  /** Every other way, in the order in which they are offered. */
+  readonly others: readonly StitchOption[];
+}
+
+export interface ChooserInputs {
+  readonly machines: Readonly<Record<string, Machine>>;
+  readonly clothId: string | undefined;
+  readonly pliesMm: number;
+}
+
+/** What a person chose for a step: a stitch, and perhaps the machine. */
+export interface StitchPick {
+  readonly stitch: StitchId;
+  readonly machineId?: string | undefined;
+}
+
+/** A serger trims and finishes the edge as it sews. */
+const finishesItself = (stitch: StitchId): boolean => stitches[stitch].machine === 'serger' || stitch === 'top-cover';
+
+/**
+ * The stitch for a job: the first of its ways that a machine here has and that stretches far enough, else the one
+ * that stretches furthest. A pick is kept whatever it gives. Without any machine for it: by hand.
+ */
+export function chooseStitch(
+  inputs: ChooserInputs,
+  jobId: JobId,
+  needs: number | undefined,
+  pick?: StitchPick,
+): StitchChoice {
+  const job = jobOf(jobId);
+  const asked = job.temporary || job.demand === 'nothing' ? 0 : (needs ?? demandClasses[job.demand]);
+  const ways: readonly StitchId[] =
+    pick && !job.ways.includes(pick.stitch) ? [pick.stitch, ...job.ways] : job.ways;
+  const options = ways.flatMap((stitch) => optionsOf(inputs, stitch, asked, job.finishes === true));
+  const picked =
+    pick &&
+    (options.find(({ stitch, machineId }) => stitch === pick.stitch && machineId === pick.machineId) ??
+      options.find(({ stitch }) => stitch === pick.stitch));
+  const best = picked ?? options.find(({ ok }) => ok) ?? furthest(options) ?? byHand(asked, job.finishes === true);
+  return {
+    ...best,
+    needs: asked,
+    pinned: picked !== undefined,
+    others: options.filter((one) => one !== best),
+  };
+}
+
+function optionsOf(
+  { machines, clothId, pliesMm }: ChooserInputs,
+  stitch: StitchId,
+  needs: number,
+  finishes: boolean,
+): StitchOption[] {
+  return Object.entries(machines).flatMap(([machineId, machine]): StitchOption[] => {
+    if (whyNot(machine, stitch) !== undefined) return [];
+    const card = cardFor(machine, stitch, clothId);
+    const measured = card && measuredCapacity(card.card);
+    const gives = measured ?? plannedStretch(stitches[stitch].model, pliesMm);
+    return [
+      {
+        stitch,
+        machineId,
+        gives,
+        ...(card && measured !== undefined ? { cardId: card.id } : {}),
+        margin: gives - needs,
+        ok: gives >= needs - 1e-9,
+        extraPass: finishes && !finishesItself(stitch),
+      },
+    ];
+  });
+}
+
+const furthest = (options: readonly StitchOption[]): StitchOption | undefined =>
+  options.reduce<StitchOption | undefined>((best, one) => (best && best.gives >= one.gives ? best : one), undefined);
+
+function byHand(needs: number, extraPass: boolean): StitchOption {
+  const gives = plannedStretch(stitches['by-hand'].model);
+  return { stitch: 'by-hand', gives, margin: gives - needs, ok: gives >= needs - 1e-9, extraPass };
+}

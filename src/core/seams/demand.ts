@@ -1,0 +1,121 @@
+import { skinStretch } from '../fit/movement';
+import { openingAt, type Edge, type GarmentKind, type Seam, type Zone } from '../garments/garmentKind';
+import { seamStretch } from './stitchStretch';
+
+/** What is known of a garment that its seams have to follow. All extensions are shares. */
+export interface Wearing {
+  readonly kind: GarmentKind;
+  /** How far each zone is stretched when it is worn, by id; under zero where it is loose. */
+  readonly zones: Readonly<Record<string, number>>;
+  /** How far each closed opening is stretched while something passes it, by id. */
+  readonly openings: Readonly<Record<string, number>>;
+  /** How far a seam is stretched while dressing, as the person states it, by seam. */
+  readonly stated: Readonly<Record<string, number>>;
+}
+
+/** What a row of stitches has to reach, and what asks for it. */
+export interface Demand {
+  readonly share: number;
+  readonly from: 'worn' | 'moving' | 'pulled on' | 'stated' | 'stay' | 'class';
+  readonly angleRad: number;
+  readonly across: number;
+  readonly along: number;
+  readonly skin: number;
+  /** The zone that asks most, and the opening it belongs to. */
+  readonly zone?: string;
+  readonly alongZone?: string;
+  readonly skinLabel?: string;
+  readonly opening?: string;
+}
+
+const RIGHT_ANGLE = Math.PI / 2;
+
+/** The angle to the lengthwise axis at which a seam runs. */
+export const angleOf = ({ direction, angleRad }: Pick<Seam, 'direction' | 'angleRad'>): number =>
+  angleRad ?? (direction === 'along' ? 0 : RIGHT_ANGLE);
+
+/**
+ * What a seam, or the row along an edge, is asked to stretch: worn, moving with the skin, or pulled on,
+ * whichever is most. `undefined` where nothing of the body is known.
+ */
+export function demandOf(
+  wearing: Wearing,
+  { seam, edge }: { readonly seam?: Seam | undefined; readonly edge?: Edge | undefined },
+): Demand | undefined {
+  const { kind, openings, stated } = wearing;
+  const still = seam?.demand === 'still';
+  const angleRad = seam ? angleOf(seam) : RIGHT_ANGLE;
+  const opening = seam?.opening ?? (edge ? openingAt(kind, edge.id)?.id : undefined);
+  const none = { angleRad, across: 0, along: 0, skin: 0 };
+  if (seam?.demand === 'stay') return { share: 0, from: 'stay', ...none };
+  const worn = mostWorn(wearing, angleRad, still, edge?.zone, seam?.near);
+  const pulls = [
+    ...(opening !== undefined && openings[opening] !== undefined
+      ? [{ share: openings[opening], from: 'pulled on' as const }]
+      : []),
+    ...(seam && stated[seam.id] !== undefined
+      ? [{ share: stated[seam.id] as number, from: 'stated' as const }]
+      : []),
+  ].sort((a, b) => b.share - a.share);
+  const pull = pulls[0];
+  if (!worn && !pull) return undefined;
+  const base: Demand = worn ?? { share: 0, from: 'worn', ...none };
+  const asked = pull && pull.share > base.share ? { ...base, share: pull.share, from: pull.from } : base;
+  return opening === undefined ? asked : { ...asked, opening };
+}
+
+/** The zone that asks most of a seam at that angle; a still seam follows the length of the body alone. */
+function mostWorn(
+  { kind, zones }: Wearing,
+  angleRad: number,
+  still: boolean,
+  ownZone: string | undefined,
+  near: readonly string[] | undefined,
+): Demand | undefined {
+  const known = kind.zones.filter(({ id }) => zones[id] !== undefined && (near?.includes(id) ?? true));
+  if (known.length === 0) return undefined;
+  const stretched = (zone: Zone | undefined) => Math.max(0, zone ? (zones[zone.id] as number) : 0);
+  const most = (axis: Zone['axis']) =>
+    known
+      .filter((zone) => zone.axis === axis)
+      .reduce<Zone | undefined>((best, one) => (best && stretched(best) >= stretched(one) ? best : one), undefined);
+  const alongZone = most('along');
+  const along = stretched(alongZone);
+  if (still) {
+    const share = seamStretch(0, along, 0) * Math.abs(Math.cos(angleRad));
+    return {
+      share,
+      from: 'worn',
+      angleRad: 0,
+      across: 0,
+      along: share,
+      skin: 0,
+      ...(alongZone ? { alongZone: alongZone.id } : {}),
+    };
+  }
+  const own = known.find(({ id }) => id === ownZone);
+  const crosses = Math.abs(Math.cos(angleRad)) > 0.1;
+  const runs = Math.abs(Math.sin(angleRad)) > 0.1;
+  const candidates = (own ? [own] : known).map((zone): Demand => {
+    const across = zone.axis === 'around' ? stretched(zone) : 0;
+    const share = seamStretch(across, along, angleRad);
+    const region = zone.skin && skinStretch[zone.skin];
+    const skin = Math.max(
+      runs ? ((region && 'around' in region && region.around) || 0) : 0,
+      crosses ? ((region && 'along' in region && region.along) || 0) : 0,
+    );
+    const moved = (1 + share) * (1 + skin) - 1;
+    return {
+      share: moved,
+      from: skin > 0 ? 'moving' : 'worn',
+      angleRad,
+      across,
+      along,
+      skin,
+      zone: zone.id,
+      ...(alongZone ? { alongZone: alongZone.id } : {}),
+      ...(region && skin > 0 ? { skinLabel: `${region.label}, ${region.when}` } : {}),
+    };
+  });
+  return candidates.reduce((best, one) => (one.share > best.share ? one : best));
+}
