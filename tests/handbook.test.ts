@@ -16,7 +16,8 @@ import { easeFromExtension, extensionFromEase, passingExtension } from '@/core/f
 import { pressureUnder } from '@/core/fit/pressure';
 import { catalogue } from '@/core/garments/catalogue';
 import { NAP_MM } from '@/core/plan/amount';
-import { lockstitchStretch } from '@/core/seams/stitchStretch';
+import { bladeMm } from '@/core/machines/needles';
+import { lockstitchStretch, seamStretch } from '@/core/seams/stitchStretch';
 import { stitches } from '@/core/seams/stitches';
 import { MM_PER_INCH, STANDARD_GRAVITY } from '@/core/units/constants';
 import { parseLength } from '@/core/units/parseLength';
@@ -86,7 +87,7 @@ const rows: readonly Row[] = [
       expect(PAPERS.letter).toMatchObject({ widthMm: 279.4, heightMm: 215.9 });
     },
   },
-  { name: 'needle size', mark: 'S: needle metric numbering' },
+  { name: 'needle size', mark: 'S: needle metric numbering', check: () => near(bladeMm(75), 0.75, 12) },
   {
     name: 'stitch numbers',
     mark: 'S: ISO 4915',
@@ -95,6 +96,8 @@ const rows: readonly Row[] = [
       expect(stitches.cover2.iso).toBe('406');
       expect(stitches['zigzag-neck'].iso).toBe('304');
       expect(stitches['straight-top'].iso).toBe('301');
+      const numbers = ['chain', 'cover3', 'overlock3', 'top-cover'] as const;
+      expect(numbers.map((id) => stitches[id].iso)).toEqual(['401', '407', '504', '602']);
     },
   },
   {
@@ -239,7 +242,15 @@ const rows: readonly Row[] = [
       near(lockstitchStretch(3, 6, 1), 1.57, 2);
     },
   },
-  { name: 'seam along the body (θ 0), e_y 5 %', mark: 'D' },
+  {
+    name: 'seam along the body (θ 0), e_y 5 %',
+    mark: 'D',
+    check: () => {
+      near(seamStretch(0.15, 0.05, 0), 0.05, 12);
+      near(seamStretch(0.15, 0.05, Math.PI / 2), 0.15, 12);
+      near(seamStretch(0.15, 0.05, Math.PI / 4), 0.101, 3);
+    },
+  },
   { name: 'toddler neck', mark: 'D', check: () => near(passingExtension(490, 340), 0.441, 3) },
   {
     name: 'sports fabric',

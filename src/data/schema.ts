@@ -114,7 +114,17 @@ export const commandOps = sqliteTable(
       .references(() => commands.id),
     op: text('op', { enum: ['create', 'set', 'remove', 'restore'] }).notNull(),
     kind: text('kind', {
-      enum: ['wearer', 'cloth', 'elastic', 'finding', 'pattern', 'ownKind', 'machine', 'machineSet', 'garment'],
+      enum: [
+        'wearer',
+        'cloth',
+        'elastic',
+        'finding',
+        'pattern',
+        'ownKind',
+        'machine',
+        'machineSet',
+        'garment',
+      ],
     }).notNull(),
     recordId: text('record_id').notNull(),
     /** The record's revision after this. */

@@ -140,7 +140,14 @@ export function copyGarment(db: Database, id: string): Response {
   if (!found || found.removed)
     return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
   const name = `${found.facts.name.slice(0, 50)}, again`;
-  const { atStep: _at, wrong: _wrong, evenings: _evenings, ...kept } = found.facts;
+  const {
+    atStep: _at,
+    wrong: _wrong,
+    evenings: _evenings,
+    substituted: _substituted,
+    stands: _stands,
+    ...kept
+  } = found.facts;
   const facts: Garment = {
     ...kept,
     name,

@@ -5,7 +5,9 @@ import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records
 import { gatherFacts, type FindFacts } from '@/core/plan/gatherFacts';
 import { planGarment } from '@/core/plan/planGarment';
 import { shoppingList, type ShoppingList } from '@/core/plan/rolls';
-import { stageIds, type GarmentPlan } from '@/core/plan/types';
+import { planSewing } from '@/core/plan/sewing/planSewing';
+import type { SewingPlan } from '@/core/plan/sewing/types';
+import { stageIds } from '@/core/plan/types';
 import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
 import type {
   Choice,
@@ -19,6 +21,7 @@ import type { Database } from '@/data/database';
 import { findRecord, garmentsSharing, listRecords, type Stored } from '@/data/records';
 import { wire } from './recordRoutes';
 import { plannedGarment, takenByOthers } from './rolls';
+import { runsOf } from './runs';
 import { today } from './today';
 
 export { today };
@@ -41,17 +44,23 @@ export function garmentLines(
   const records = listRecords(db, 'garment', { limit: limit + 1, offset, query, order: 'updated' });
   const shown = records.slice(0, limit);
   const find = keptFinder(db);
+  const kept = new Map<string, ReturnType<typeof runsOf>>();
+  const runs = (kind: string) => {
+    if (!kept.has(kind)) kept.set(kind, runsOf(db, kind));
+    return kept.get(kind) ?? {};
+  };
   const onDate = today();
   const lines = shown.map((record): GarmentLine => {
     const { facts: garment } = record;
-    const facts = gatherFacts(garment, find);
+    const facts = { ...gatherFacts(garment, find), runs: runs(garment.kind) };
     const plan = planGarment(facts, { onDate });
-    const named = plan.next.sentence.flatMap((part) =>
-      typeof part === 'object' && 'n' in part ? [part.n] : [],
-    );
-    const left = plan.steps
-      .filter((step) => !step.done)
-      .map((step) => plan.numbers[step.minutes]?.value ?? 0);
+    const sewing = plan.next.stage === 'sew' ? planSewing(facts, plan) : undefined;
+    const step = sewing?.steps.find((one) => !one.done);
+    const next = step ? step.title : plan.next.sentence;
+    const numbers = sewing?.numbers ?? plan.numbers;
+    const named = next.flatMap((part) => (typeof part === 'object' && 'n' in part ? [part.n] : []));
+    const steps = sewing?.steps ?? plan.steps;
+    const left = steps.filter((one) => !one.done).length;
     return {
       id: record.id,
       name: garment.name,
@@ -64,15 +73,15 @@ export function garmentLines(
       ],
       stages: plan.stages,
       nextStage: plan.next.stage,
-      next: plan.next.sentence,
-      numbers: Object.fromEntries(named.map((id) => [id, plan.numbers[id] as Explained])),
+      next,
+      numbers: Object.fromEntries(named.map((id) => [id, numbers[id] as Explained])),
       blockedAt: stageIds.filter((stage) =>
         plan.problems.some((problem) => problem.stage === stage && problem.severity === 'stop'),
       ),
       finished: plan.stages.wear === 'done',
-      setup: setupOf(plan),
-      sewn: [plan.steps.length - left.length, plan.steps.length],
-      minutesLeft: left.reduce((sum, minutes) => sum + minutes, 0),
+      setup: sewing && setupOf(sewing),
+      sewn: [steps.length - left, steps.length],
+      minutesLeft: sewing ? Math.round(numbers[sewing.minutesLeft]?.value ?? 0) : 0,
       lastNote: lastFitting(garment)?.next ?? lastFitting(garment)?.note,
       updatedAt: record.updatedAt,
     };
@@ -90,11 +99,10 @@ function keptFinder(db: Database): FindFacts {
   };
 }
 
-/** The machine and stitch the next unsewn step wants, once sewing has come. */
-function setupOf(plan: GarmentPlan): string | undefined {
-  if (plan.next.stage !== 'sew') return undefined;
-  const step = plan.steps.find((one) => !one.done);
-  const setup = plan.setups.find((one) => one.stitch === step?.stitch);
+/** The machine and stitch the next step wants. */
+function setupOf({ steps, setups }: SewingPlan): string | undefined {
+  const step = steps.find((one) => !one.done);
+  const setup = setups.find((one) => one.id === step?.setup);
   return setup && `${setup.machine}: ${setup.name}`;
 }
 
@@ -145,6 +153,10 @@ export function garmentView(db: Database, id: string): GarmentView | undefined {
     patterns: choices(db, 'pattern'),
     elastics: recordList(db, 'elastic'),
     findings: recordList(db, 'finding'),
+    machines: recordList(db, 'machine'),
+    machineSets: recordList(db, 'machineSet'),
+    garments: choices(db, 'garment').filter((one) => one.id !== id),
+    runs: runsOf(db, garment.facts.kind),
     takenMm: takenByOthers(db, id),
     earlier: earlierFittings(db, garment),
     today: today(),
@@ -181,7 +193,7 @@ function earlierFittings(db: Database, garment: Stored<'garment'>): EarlierFitti
 /** The kinds of record that have a list and a page of their own beside garments. */
 type Shelf = Exclude<RecordKind, 'garment'>;
 
-export const choices = (db: Database, kind: Shelf): readonly Choice[] =>
+export const choices = (db: Database, kind: RecordKind): readonly Choice[] =>
   listRecords(db, kind, { limit: MAX_CHOICES }).map(({ id, facts }) => ({ id, name: facts.name }));
 
 /** One wearer or cloth for its own page; `undefined` when it is not here. */
@@ -214,6 +226,7 @@ const PLACES: readonly JumpTarget[] = [
   { href: '/patterns', label: 'Patterns', what: 'place' },
   { href: '/patterns/adapt', label: 'Adapt a pattern', what: 'place' },
   { href: '/wearers', label: 'Wearers', what: 'place' },
+  { href: '/machines', label: 'Machines', what: 'place' },
   { href: '/sums', label: 'Sums', what: 'place' },
 ];
 const MAX_JUMPS = 6;
@@ -224,7 +237,7 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
   const lower = query.toLowerCase();
   const places = PLACES.filter(({ label }) => label.toLowerCase().includes(lower));
   if (query === '') return places;
-  const find = (kind: Exclude<RecordKind, 'ownKind'>, path: string): JumpTarget[] =>
+  const find = (kind: Exclude<RecordKind, 'ownKind' | 'machineSet'>, path: string): JumpTarget[] =>
     listRecords(db, kind, { limit: MAX_JUMPS, query }).map(({ id, facts }) => ({
       href: `${path}/${id}`,
       label: facts.name,
@@ -237,6 +250,7 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
     ...find('finding', '/elastics/findings'),
     ...find('pattern', '/patterns'),
     ...find('wearer', '/wearers'),
+    ...find('machine', '/machines'),
     ...places,
   ];
 }

@@ -1,6 +1,7 @@
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import { finishIds, useIds, type Finish } from './edgeUses';
 import { kindIds, type KindId } from './kindIds';
+import { setupSpec } from './setup';
 import { stitchIds } from './stitchIds';
 import { symptomIds } from './machine';
 import {
@@ -163,7 +164,10 @@ export const stitchPickSpec = record('Stitch chosen', {
 });
 
 /** One step before another, because the person says so. */
-export const beforeSpec = record('This before that', { first: id('the first step'), then: id('the later step') });
+export const beforeSpec = record('This before that', {
+  first: id('the first step'),
+  then: id('the later step'),
+});
 
 /** Something that went wrong at a step, and what was done about it. */
 export const wentWrongSpec = record('Went wrong', {
@@ -172,6 +176,14 @@ export const wentWrongSpec = record('Went wrong', {
   symptom: choice('What it did', symptomIds),
   cause: optional(id('what helped')),
   note: optional(text('Note', 0, 500)),
+});
+
+/** A machine or stitch that gave out in the middle, and what took its place. */
+export const substitutionSpec = record('Substituted', {
+  on: date('On'),
+  machineId: id('the machine'),
+  stitch: optional(choice('Stitch', stitchIds)),
+  what: text('What was done instead', 0, 500),
 });
 
 /** A free evening for sewing. */
@@ -228,6 +240,8 @@ export const garmentSpec = record('Garment', {
   ),
   evenings: optional(map('Free evenings', eveningSpec, 60)),
   wrong: optional(map('Went wrong', wentWrongSpec, 200)),
+  stands: optional(map('How its machines stand', setupSpec, 20)),
+  substituted: optional(map('Substituted', substitutionSpec, 60)),
   atStep: optional(id('the step')),
   topstitch: choice('Neckline topstitch', ['none', 'cover', 'zigzag', 'straight']),
   agreed: record('Agreed', { fit: optional(flag('Fit agreed')), bands: optional(flag('Bands agreed')) }),
@@ -237,6 +251,7 @@ export const garmentSpec = record('Garment', {
     record('Step', {
       doneOn: date('Done on'),
       minutes: optional(numberOf('count', 'Minutes it took', 0, 2000)),
+      stitch: optional(choice('Stitch it was sewn with', stitchIds)),
     }),
     300,
   ),

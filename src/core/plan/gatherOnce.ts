@@ -14,7 +14,7 @@ export function gatherOnce(garment: Garment, find: FindFacts): GarmentFacts {
 }
 
 /** Maps of records that are made anew each time, and compared by what is in them. */
-const MAPS = ['layerCloths', 'elastics', 'findings'] as const;
+const MAPS = ['layerCloths', 'elastics', 'findings', 'machines'] as const;
 
 function sameFacts(a: GarmentFacts, b: GarmentFacts): boolean {
   const same = (x: object, y: object, skip: readonly string[] = []) => {

@@ -4,6 +4,7 @@ import { newTee, type Garment } from '../facts/garment';
 import { newWearer } from '../facts/wearer';
 import { stageIds, type GarmentFacts, type GarmentPlan } from './types';
 import { planGarment } from './planGarment';
+import { planSewing } from './sewing/planSewing';
 import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
 
 const plan = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
@@ -13,10 +14,13 @@ const change = (facts: GarmentFacts, garment: Partial<Garment>): GarmentFacts =>
   garment: { ...facts.garment, ...garment },
 });
 const zone = (of: GarmentPlan, id: string) => of.zones.find((one) => one.zone === id);
-const texts = (of: GarmentPlan) =>
-  of.steps
-    .flatMap((step) => [step.title, ...step.lines, step.check])
+const sewn = (facts: GarmentFacts) => planSewing(facts, plan(facts));
+const texts = (facts: GarmentFacts) => {
+  const of = sewn(facts);
+  return of.steps
+    .flatMap((step) => [step.title, ...step.lines, ...step.tells.map(({ text }) => text), step.check])
     .map((phrase) => phraseText(phrase, of.numbers, 'cm'));
+};
 
 describe('facts that are missing leave their part out and say so', () => {
   const steps: readonly (readonly [string, GarmentFacts, RegExp])[] = [
@@ -116,11 +120,18 @@ describe('what is cut stays as cut', () => {
 
 describe('sewing text', () => {
   const facts = demoFact('ring-toss');
-  test('no length, setting or count in any step, setup or problem is literal', () => {
-    for (const [id, of] of demoFacts().map(([name, one]) => [name, plan(one)] as const)) {
+  test('no length, setting or count in any step, check or problem is literal', () => {
+    for (const [id, one] of demoFacts()) {
+      const of = sewn(one);
       const phrases = [
-        ...of.steps.flatMap((step) => [step.title, ...step.lines, step.check]),
-        ...of.problems.flatMap(({ sentence, remedies }) => [sentence, ...remedies]),
+        ...of.steps.flatMap((step) => [
+          step.title,
+          ...step.lines,
+          ...step.tells.map(({ text }) => text),
+          step.check,
+          ...(step.row ? [step.row.askedBy] : []),
+        ]),
+        ...plan(one).problems.flatMap(({ sentence, remedies }) => [sentence, ...remedies]),
       ];
       const literal = phrases.flatMap((phrase) =>
         phrase.filter((part) => typeof part === 'string' && /\d/.test(part)),
@@ -131,8 +142,9 @@ describe('sewing text', () => {
       );
     }
   });
-  const uncut = change(facts, { cuts: {} });
-  const before = texts(plan(uncut));
+  const { machineSet: _set, machines: _machines, ...usual } = change(facts, { cuts: {}, sewn: {} });
+  const uncut: GarmentFacts = usual;
+  const before = texts(uncut);
   test.each<[string, GarmentFacts]>([
     [
       'the neckline',
@@ -147,29 +159,28 @@ describe('sewing text', () => {
     ['the hems', change(uncut, { pattern: { ...facts.garment.pattern, hemAllowanceMm: 40 } })],
     ['sleeve hems in the round', change(uncut, { sleeveHems: 'round' })],
     ['a topstitched neck', change(uncut, { topstitch: 'zigzag' })],
-  ])('changing %s changes the text', (_what, changed) => expect(texts(plan(changed))).not.toEqual(before));
+  ])('changing %s changes the text', (_what, changed) => expect(texts(changed)).not.toEqual(before));
 
   test.each(['serger-coverstitch', 'sewing-only'] as const)(
-    '%s: every step is in an order that holds, each machine owned',
+    '%s: a tee in an order that holds',
     (machines) => {
       for (const sleeveHems of ['flat', 'round'] as const) {
-        const of = plan(change(facts, { machines, sleeveHems, topstitch: 'zigzag' }));
+        const of = sewn(change(uncut, { machines, sleeveHems, topstitch: 'zigzag' }));
         const order = of.steps.map(({ id }) => id);
         const mustPrecede: readonly (readonly [string, string])[] = [
-          ['mark-front', 'swatch'],
-          ['swatch', 'shoulders'],
-          ['press-hems', 'sides'],
-          ['shoulders', 'sleeves'],
-          ['sleeves', 'sides'],
-          sleeveHems === 'flat' ? ['sleeve-hems', 'sides'] : ['sides', 'sleeve-hems'],
-          ['press-hems', 'sleeve-hems'],
-          ['shoulders', 'measure-neck'],
-          ['measure-neck', 'join-band'],
-          ['join-band', 'mark-neck'],
-          ['mark-neck', 'sew-band'],
-          ['sew-band', 'press-neck'],
-          ['press-neck', 'topstitch'],
-          ['sides', 'hem'],
+          ['mark-front', 'shoulder'],
+          ['press-hems', 'side'],
+          ['shoulder', 'armhole'],
+          ['armhole', 'side'],
+          sleeveHems === 'flat' ? ['sleeve-hem', 'side'] : ['side', 'sleeve-hem'],
+          ['press-hems', 'sleeve-hem'],
+          ['shoulder', 'neckline-measure'],
+          ['neckline-measure', 'neckline-join'],
+          ['neckline-join', 'neckline-mark'],
+          ['neckline-mark', 'neckline-sew'],
+          ['neckline-sew', 'neckline-press'],
+          ['neckline-press', 'neckline-topstitch'],
+          ['side', 'hem'],
           ['hem', 'last-look'],
         ];
         for (const [first, second] of mustPrecede) {
@@ -180,19 +191,50 @@ describe('sewing text', () => {
             true,
           ]);
         }
-        const used = of.setups.map(({ machine }) => machine);
-        if (machines === 'sewing-only') expect(new Set(used)).toEqual(new Set(['sewing machine']));
       }
     },
   );
   test('a straight topstitch on a small neck will pop: it comes out of the numbers (handbook 07)', () => {
-    const of = plan(change(facts, { topstitch: 'straight' }));
-    const step = of.steps.find(({ id }) => id === 'topstitch');
-    expect(step?.seam?.ok).toBe(false);
-    expect(of.problems.find(({ id }) => id === 'opening-neckline')).toMatchObject({
+    const { thicknessMm: _thickness, ...plain } = uncut.outer ?? newCloth('x');
+    const toddler = { ...change(uncut, { topstitch: 'straight' }), outer: plain };
+    const of = sewn(toddler);
+    const row = of.steps.find(({ id }) => id === 'neckline-topstitch')?.row;
+    expect(row?.ok).toBe(false);
+    expect(of.pops[0]).toBe('neckline-topstitch');
+    expect(of.numbers[row?.gives ?? '']?.value).toBeCloseTo(0.28, 9);
+    expect(plan(toddler).problems.find(({ id }) => id === 'opening-neckline')).toMatchObject({
       stage: 'sew',
       severity: 'stop',
     });
+  });
+  test('34 cm of neckline over a 49 cm head: 44 % or more is asked, 28 % is given (handbook 07)', () => {
+    const { wearer } = facts;
+    if (!wearer) throw new Error('expected a wearer in the demo');
+    const toddler: GarmentFacts = {
+      ...change(uncut, {
+        topstitch: 'straight',
+        pattern: {
+          ...facts.garment.pattern,
+          neckline: { ...facts.garment.pattern.neckline, measuredAs: 'seamline', wholeMm: 340 },
+        },
+      }),
+      wearer: {
+        ...wearer,
+        measurements: {
+          a: {
+            measuredOn: TODAY,
+            how: 'measured',
+            values: { bust: 520, hip: 530, biceps: 165, head: 490 },
+          },
+        },
+      },
+    };
+    const of = sewn(toddler);
+    const row = of.steps.find(({ id }) => id === 'neckline-topstitch')?.row;
+    expect(of.numbers[row?.needs ?? '']?.value).toBeCloseTo(0.441, 3);
+    expect(row?.ok).toBe(false);
+    const others = of.steps.find(({ id }) => id === 'neckline-topstitch')?.others ?? [];
+    expect(others.filter(({ ok }) => ok).map(({ stitch }) => stitch)).toContain('zigzag-neck');
   });
 });
 

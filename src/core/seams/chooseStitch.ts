@@ -41,7 +41,8 @@ export interface StitchPick {
 }
 
 /** A serger trims and finishes the edge as it sews. */
-const finishesItself = (stitch: StitchId): boolean => stitches[stitch].machine === 'serger' || stitch === 'top-cover';
+const finishesItself = (stitch: StitchId): boolean =>
+  stitches[stitch].machine === 'serger' || stitch === 'top-cover';
 
 /**
  * The stitch for a job: the first of its ways that a machine here has and that stretches far enough, else the one
@@ -62,12 +63,40 @@ export function chooseStitch(
     pick &&
     (options.find(({ stitch, machineId }) => stitch === pick.stitch && machineId === pick.machineId) ??
       options.find(({ stitch }) => stitch === pick.stitch));
-  const best = picked ?? options.find(({ ok }) => ok) ?? furthest(options) ?? byHand(asked, job.finishes === true);
+  const best =
+    picked ?? options.find(({ ok }) => ok) ?? furthest(options) ?? byHand(asked, job.finishes === true);
   return {
     ...best,
     needs: asked,
     pinned: picked !== undefined,
     others: options.filter((one) => one !== best),
+  };
+}
+
+/**
+ * The stitch a step was sewn with, whatever the machines can do now: what is done stays. A seam of which nobody
+ * kept the stitch counts as finished.
+ */
+export function asSewn(
+  inputs: ChooserInputs,
+  jobId: JobId,
+  needs: number | undefined,
+  stitch: StitchId | undefined,
+): StitchChoice {
+  const chosen = chooseStitch(inputs, jobId, needs, stitch === undefined ? undefined : { stitch });
+  const extraPass = stitch !== undefined && jobOf(jobId).finishes === true && !finishesItself(stitch);
+  if (stitch === undefined || chosen.stitch === stitch) return { ...chosen, extraPass };
+  const gives = plannedStretch(stitches[stitch].model, inputs.pliesMm);
+  const margin = gives - chosen.needs;
+  return {
+    stitch,
+    gives,
+    margin,
+    ok: margin >= -1e-9,
+    extraPass,
+    needs: chosen.needs,
+    pinned: false,
+    others: [],
   };
 }
 
@@ -97,7 +126,10 @@ function optionsOf(
 }
 
 const furthest = (options: readonly StitchOption[]): StitchOption | undefined =>
-  options.reduce<StitchOption | undefined>((best, one) => (best && best.gives >= one.gives ? best : one), undefined);
+  options.reduce<StitchOption | undefined>(
+    (best, one) => (best && best.gives >= one.gives ? best : one),
+    undefined,
+  );
 
 function byHand(needs: number, extraPass: boolean): StitchOption {
   const gives = plannedStretch(stitches['by-hand'].model);

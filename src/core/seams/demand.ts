@@ -78,7 +78,10 @@ function mostWorn(
   const most = (axis: Zone['axis']) =>
     known
       .filter((zone) => zone.axis === axis)
-      .reduce<Zone | undefined>((best, one) => (best && stretched(best) >= stretched(one) ? best : one), undefined);
+      .reduce<Zone | undefined>(
+        (best, one) => (best && stretched(best) >= stretched(one) ? best : one),
+        undefined,
+      );
   const alongZone = most('along');
   const along = stretched(alongZone);
   if (still) {
@@ -101,8 +104,8 @@ function mostWorn(
     const share = seamStretch(across, along, angleRad);
     const region = zone.skin && skinStretch[zone.skin];
     const skin = Math.max(
-      runs ? ((region && 'around' in region && region.around) || 0) : 0,
-      crosses ? ((region && 'along' in region && region.along) || 0) : 0,
+      runs ? (region && 'around' in region && region.around) || 0 : 0,
+      crosses ? (region && 'along' in region && region.along) || 0 : 0,
     );
     const moved = (1 + share) * (1 + skin) - 1;
     return {

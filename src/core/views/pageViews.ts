@@ -53,6 +53,13 @@ export interface GarmentView {
   readonly patterns: readonly Choice[];
   readonly elastics: readonly StoredRecord<'elastic'>[];
   readonly findings: readonly StoredRecord<'finding'>[];
+  /** Every machine and set of machines of the household. */
+  readonly machines: readonly StoredRecord<'machine'>[];
+  readonly machineSets: readonly StoredRecord<'machineSet'>[];
+  /** Other garments, to be sewn together with it. */
+  readonly garments: readonly Choice[];
+  /** Minutes each step took before, in garments of this kind. */
+  readonly runs: Readonly<Record<string, readonly number[]>>;
   /** What other garments take of each elastic, mm. */
   readonly takenMm: Readonly<Record<string, number>>;
   readonly earlier: readonly EarlierFitting[];

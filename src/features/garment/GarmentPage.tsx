@@ -1,6 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
+import type { ReactNode } from 'react';
 import { stageIds } from '@/core/plan/types';
 import type { GarmentView } from '@/core/views/pageViews';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
@@ -19,9 +20,13 @@ const stages = {
   fit: dynamic(() => import('./FitStage').then((module) => module.FitStage)),
   bands: dynamic(() => import('./BandsStage').then((module) => module.BandsStage)),
   cut: dynamic(() => import('./CutStage').then((module) => module.CutStage)),
-  sew: dynamic(() => import('./SewStage').then((module) => module.SewStage)),
+  sew: dynamic(() => import('./sew/SewStage').then((module) => module.SewStage)),
   wear: dynamic(() => import('./WearStage').then((module) => module.WearStage)),
 } as const;
+
+const SewingProvider = dynamic(() => import('./sew/useSewing').then((module) => module.SewingProvider));
+const WhenPlanned = dynamic(() => import('./sew/useSewing').then((module) => module.WhenPlanned));
+const SetupsPanel = dynamic(() => import('./sew/SetupsPanel').then((module) => module.SetupsPanel));
 
 /** One garment: the stage line, the stage's work, and the ticket beside it. */
 export function GarmentPage({ view }: { view: GarmentView }) {
@@ -39,15 +44,34 @@ function Inside() {
   const asked = useSearchParams().get('stage');
   const current = stageIds.find((stage) => stage === asked) ?? plan.next.stage;
   const Stage = stages[current];
+  const work = (stage: ReactNode) => (
+    <div className={styles.work}>
+      <GarmentHead />
+      <StageLine stages={plan.stages} current={current} onGo={goToStage} />
+      <Problems stage={current} />
+      {current !== 'wear' && current !== 'sew' && <EarlierNotes />}
+      {stage}
+    </div>
+  );
+  if (current === 'sew') {
+    return (
+      <SewingProvider>
+        <div className={styles.page}>
+          {work(
+            <WhenPlanned>
+              <Stage />
+            </WhenPlanned>,
+          )}
+          <WhenPlanned quiet>
+            <SetupsPanel />
+          </WhenPlanned>
+        </div>
+      </SewingProvider>
+    );
+  }
   return (
     <div className={styles.page}>
-      <div className={styles.work}>
-        <GarmentHead />
-        <StageLine stages={plan.stages} current={current} onGo={goToStage} />
-        <Problems stage={current} />
-        {current !== 'wear' && current !== 'sew' && <EarlierNotes />}
-        <Stage />
-      </div>
+      {work(<Stage />)}
       <Ticket />
     </div>
   );

@@ -24,6 +24,9 @@ interface GarmentPageState {
   readonly patterns: readonly Choice[];
   readonly elastics: readonly StoredRecord<'elastic'>[];
   readonly findings: readonly StoredRecord<'finding'>[];
+  readonly machines: readonly StoredRecord<'machine'>[];
+  readonly machineSets: readonly StoredRecord<'machineSet'>[];
+  readonly garments: readonly Choice[];
   readonly earlier: readonly EarlierFitting[];
   readonly today: string;
   /** Sets fields of the garment; `undefined` or `null` clears one. */
@@ -49,16 +52,22 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
   const drawer = useMemo(
     () =>
       new Map<string, FactsByKind[RecordKind]>(
-        [...view.elastics, ...view.findings].map((one) => [`${one.kind} ${one.id}`, one.facts]),
+        [...view.elastics, ...view.findings, ...view.machines, ...view.machineSets].map((one) => [
+          `${one.kind} ${one.id}`,
+          one.facts,
+        ]),
       ),
-    [view.elastics, view.findings],
+    [view.elastics, view.findings, view.machines, view.machineSets],
   );
   const gathered = gatherOnce(
     garment,
     <K extends RecordKind>(kind: K, named: string) =>
       records.facts(kind, named) ?? (drawer.get(`${kind} ${named}`) as FactsByKind[K] | undefined),
   );
-  const facts = useMemo(() => ({ ...gathered, takenMm: view.takenMm }), [gathered, view.takenMm]);
+  const facts = useMemo(
+    () => ({ ...gathered, takenMm: view.takenMm, runs: view.runs }),
+    [gathered, view.takenMm, view.runs],
+  );
   const missing = useMemo(() => {
     const wanted: { kind: RecordKind; id: string }[] = [];
     gatherFacts(garment, (kind, named) => {
@@ -85,6 +94,9 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
       patterns: view.patterns,
       elastics: view.elastics,
       findings: view.findings,
+      machines: view.machines,
+      machineSets: view.machineSets,
+      garments: view.garments,
       earlier: view.earlier,
       today: view.today,
       set: (label, changes) => records.set('garment', id, label, changes),

@@ -17,6 +17,7 @@ const PLACES: readonly { href: string; label: string; icon: IconName }[] = [
   { href: '/elastics', label: 'Elastics', icon: 'elastics' },
   { href: '/patterns', label: 'Patterns', icon: 'patterns' },
   { href: '/wearers', label: 'Wearers', icon: 'wearers' },
+  { href: '/machines', label: 'Machines', icon: 'machines' },
   { href: '/sums', label: 'Sums', icon: 'sums' },
 ];
 

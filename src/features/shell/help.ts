@@ -62,6 +62,16 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
     },
   },
   {
+    path: /^\/machines/,
+    help: {
+      title: 'Machines',
+      lines: [
+        'What each machine can do and how it stands now: changes of setup are then listed from there, in the order in which hands do them.',
+        'A setup card is a swatch: ten centimetres sewn, measured as they lie, and stretched until they resist. Your own figure counts before any table.',
+      ],
+    },
+  },
+  {
     path: /^\/sums/,
     help: {
       title: 'Sums',

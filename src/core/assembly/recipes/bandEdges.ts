@@ -50,7 +50,7 @@ function join({ edge: { id, label, open }, use, after, times, context }: EdgeCon
         ? say`${label}: fold the band and close its ends`
         : say`${label}: join the band into a ring`,
     [
-      say`Ends together, the band not twisted.`,
+      (f) => say`Ends together, ${f.names.band} not twisted.`,
       say`Fold it along its length, wrong sides facing, and press without pulling.`,
       open ? say`Close the ends first, turn, then fold.` : () => undefined,
     ],

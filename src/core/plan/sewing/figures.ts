@@ -28,7 +28,8 @@ export function figuresOf(
 ): Figures {
   const { garment } = facts;
   const { pattern } = garment;
-  const get = (id: string | undefined) => (id === undefined ? undefined : (plan.numbers[id] ?? book.numbers[id]));
+  const get = (id: string | undefined) =>
+    id === undefined ? undefined : (plan.numbers[id] ?? book.numbers[id]);
   const given = (id: string, label: string, mm: number, mark: 'measured' | 'T' | 'chosen'): Explained =>
     book.numbers[`sew.${id}`] ?? book.given(`sew.${id}`, label, mm, 'mm', mark);
   const strips = new Map<string, StripFigures | undefined>();
@@ -42,7 +43,12 @@ export function figuresOf(
       return given('seamAllowance', 'seam allowance', pattern.seamAllowanceMm, 'measured');
     },
     get neckAllowance() {
-      return given('neckAllowance', 'seam allowance at the neckline', pattern.neckline.allowanceMm, 'measured');
+      return given(
+        'neckAllowance',
+        'seam allowance at the neckline',
+        pattern.neckline.allowanceMm,
+        'measured',
+      );
     },
     get overlap() {
       return given('overlap', 'overlap at the start', OVERLAP_MM, 'T');
@@ -77,7 +83,9 @@ export function figuresOf(
         ? given('sleeveHem', 'sleeve hem, turned up', pattern.sleeveHemAllowanceMm, 'chosen')
         : given('hem', 'hem, turned up', pattern.hemAllowanceMm, 'chosen');
     },
-    edge: (id) => (id === 'neckline' ? get(plan.neckline?.seamline) : undefined) ?? get(plan.edges.find((one) => one.id === id)?.length),
+    edge: (id) =>
+      (id === 'neckline' ? get(plan.neckline?.seamline) : undefined) ??
+      get(plan.edges.find((one) => one.id === id)?.length),
     strip,
     names: {
       outer: nameOf(facts.outer?.name, say`the cloth`),

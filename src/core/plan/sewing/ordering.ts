@@ -55,7 +55,12 @@ export interface Ordering {
 
 /** Several garments' steps as one problem; what is done is left out, and machines stand as they stand. */
 export function orderingOf(
-  garments: readonly { readonly steps: readonly SetStep[]; readonly sewn: SewnSteps; readonly done: (id: string) => boolean; readonly prefix: string }[],
+  garments: readonly {
+    readonly steps: readonly SetStep[];
+    readonly sewn: SewnSteps;
+    readonly done: (id: string) => boolean;
+    readonly prefix: string;
+  }[],
 ): Ordering {
   const left = garments.flatMap(({ steps, done, prefix }) =>
     steps.filter(({ spec }) => !done(spec.id)).map((step) => ({ step, id: prefix + step.spec.id, prefix })),
@@ -93,7 +98,10 @@ const found = new Map<string, Order>();
 const MAX_FOUND = 200;
 
 export function bestOrderOnce(problem: OrderProblem): Order {
-  const key = JSON.stringify([problem.steps.map(({ station, setup, after }) => [station, setup, after]), problem.stations]);
+  const key = JSON.stringify([
+    problem.steps.map(({ station, setup, after }) => [station, setup, after]),
+    problem.stations,
+  ]);
   const known = found.get(key);
   if (known) return known;
   const order = bestOrder(problem);
@@ -116,14 +124,18 @@ export interface WayCost {
   readonly chosen: string;
   readonly pinned: boolean;
   /** What each option costs beside the one chosen: changing over, and work. */
-  readonly options: readonly { readonly id: string; readonly label: string; readonly change: number; readonly work: number }[];
+  readonly options: readonly {
+    readonly id: string;
+    readonly label: string;
+    readonly change: number;
+    readonly work: number;
+  }[];
 }
 
-/** Less changing over is better, then less handling, then less work. */
+/** Of two ways the quicker one is better, sewing and changing over together; of equals, the one carried less. */
 const better = (a: Plan, b: Plan): boolean => {
-  const gap = a.order.changeMinutes - b.order.changeMinutes;
-  if (Math.abs(gap) > 1e-9) return gap < 0;
-  return a.order.moves === b.order.moves ? a.minutes < b.minutes : a.order.moves < b.order.moves;
+  const gap = a.order.changeMinutes + a.minutes - b.order.changeMinutes - b.minutes;
+  return Math.abs(gap) > 1e-9 ? gap < 0 : a.order.moves < b.order.moves;
 };
 
 /** Every combination of ways, each with its best order; the best of those that keep what was pinned. */
@@ -150,7 +162,9 @@ export function bestPlan(
   const { alternatives } = sewnSteps({ facts, kind, wearing }).assembly;
   const plans = combinations(alternatives).map((ways) => ({ ways, plan: planFor(ways) }));
   const keeps = (ways: Ways, wanted: Ways) =>
-    alternatives.every(({ id, options }) => !options.some((one) => one.id === wanted[id]) || ways[id] === wanted[id]);
+    alternatives.every(
+      ({ id, options }) => !options.some((one) => one.id === wanted[id]) || ways[id] === wanted[id],
+    );
   const pick = (wanted: Ways) =>
     plans
       .filter(({ ways }) => keeps(ways, wanted))
@@ -184,5 +198,8 @@ const combinations = (alternatives: readonly Alternative[]): readonly Ways[] =>
 /** What an order given by ids costs; ids that are not left are passed over. */
 export function costOfIds({ problem, ids }: Ordering, order: readonly string[]): OrderCost {
   const numbers = new Map(ids.map((id, at) => [id, at]));
-  return orderCost(problem, order.flatMap((id) => numbers.get(id) ?? []));
+  return orderCost(
+    problem,
+    order.flatMap((id) => numbers.get(id) ?? []),
+  );
 }

@@ -74,14 +74,31 @@ export function planSewing(facts: GarmentFacts, plan: GarmentPlan): SewingPlan {
   const margin = ({ row }: StepPlan) => (row ? number(row.margin).value : 0);
   const sewing = {
     steps,
-    order: orderPlan(book, 'order', 'this order', ids.left, costOf(best.ordering, ids.left), ids.own ? undefined : best.order),
+    order: orderPlan(
+      book,
+      'order',
+      'this order',
+      ids.left,
+      costOf(best.ordering, ids.left),
+      ids.own ? undefined : best.order,
+    ),
     best: orderPlan(book, 'best', 'the best order', bestIds, best.order, best.order),
-    written: orderPlan(book, 'written', 'the written order', writtenIds, costOf(best.ordering, writtenIds), undefined),
+    written: orderPlan(
+      book,
+      'written',
+      'the written order',
+      writtenIds,
+      costOf(best.ordering, writtenIds),
+      undefined,
+    ),
     broken: broken(best.ordering, ids.left),
     own: ids.own,
     minutesLeft: minutesLeft.id,
     setups,
-    pops: steps.filter(({ row }) => row).sort((a, b) => margin(a) - margin(b)).map(({ id }) => id),
+    pops: steps
+      .filter(({ row }) => row)
+      .sort((a, b) => margin(a) - margin(b))
+      .map(({ id }) => id),
     threads: planThreads(
       book,
       facts,
@@ -127,7 +144,11 @@ interface Ids {
 }
 
 /** The order that is followed: the person's own where there is one, with what it does not name put in, else the best. */
-function orderOf({ steps, ordering, order }: Plan, { garment }: GarmentFacts, done: (id: string) => boolean): Ids {
+function orderOf(
+  { steps, ordering, order }: Plan,
+  { garment }: GarmentFacts,
+  done: (id: string) => boolean,
+): Ids {
   const doneIds = steps.filter(({ spec }) => done(spec.id)).map(({ spec }) => spec.id);
   const best = order.order.map((at) => ordering.ids[at] as string);
   const own = garment.order;
@@ -176,7 +197,14 @@ function orderPlan(
   order: Order | undefined,
 ): OrderPlan {
   const given = (part: string, words: string, value: number, unit: 'minutes' | 'count') =>
-    book.given(`${id}.${part}`, `${words}, ${label}`, value, unit, 'D', 'Added up over the steps, one after the other.').id;
+    book.given(
+      `${id}.${part}`,
+      `${words}, ${label}`,
+      value,
+      unit,
+      'D',
+      'Added up over the steps, one after the other.',
+    ).id;
   return {
     ids,
     changeMinutes: given('changeMinutes', 'changing over', cost.changeMinutes, 'minutes'),
@@ -216,7 +244,11 @@ function walk({ steps, sewn }: Plan, ids: Ids, done: (id: string) => boolean): W
 
 const setupKey = ({ station, setup }: SetStep): string => `${station} ${JSON.stringify(setup)}`;
 
-function setupPlans({ steps, sewn }: Plan, { garment }: GarmentFacts, rows: RowNumbers): readonly SetupPlan[] {
+function setupPlans(
+  { steps, sewn }: Plan,
+  { garment }: GarmentFacts,
+  rows: RowNumbers,
+): readonly SetupPlan[] {
   const seen = new Map<string, SetupPlan>();
   for (const step of steps) {
     const { choice, setup, station } = step;
@@ -262,7 +294,9 @@ function stepPlan(inputs: StepInputs): StepPlan {
   const job = spec.job && jobOf(spec.job);
   const machine = best.sewn.machines[station];
   const minutes = minutesOf(book, facts, step);
-  const used = setup && setups.find((one) => one.machineId === station && JSON.stringify(one.setup) === JSON.stringify(setup));
+  const used =
+    setup &&
+    setups.find((one) => one.machineId === station && JSON.stringify(one.setup) === JSON.stringify(setup));
   return {
     id: spec.id,
     title: text(spec.title) ?? [],
@@ -305,14 +339,20 @@ function cautionsOf({ spec, choice }: SetStep, { child }: Figures): readonly str
 }
 
 /** Minutes by the clock once it ran often enough, else as estimated. */
-function minutesOf(book: Ledger, { runs = {} }: GarmentFacts, { spec }: SetStep): Pick<StepPlan, 'minutes' | 'learned'> {
+function minutesOf(
+  book: Ledger,
+  { runs = {} }: GarmentFacts,
+  { spec }: SetStep,
+): Pick<StepPlan, 'minutes' | 'learned'> {
   const id = `step.${spec.id}.minutes`;
   const own = [...(runs[spec.id] ?? [])].sort((a, b) => a - b);
   if (own.length < RUNS_TO_LEARN)
     return { minutes: book.given(id, 'minutes, estimated', spec.minutes, 'minutes', 'T').id };
   const middle = own.length >> 1;
   const median =
-    own.length % 2 === 1 ? (own[middle] as number) : ((own[middle - 1] as number) + (own[middle] as number)) / 2;
+    own.length % 2 === 1
+      ? (own[middle] as number)
+      : ((own[middle - 1] as number) + (own[middle] as number)) / 2;
   const entry = (part: string, label: string, value: number, unit: 'minutes' | 'count') =>
     book.given(`step.${spec.id}.${part}`, label, value, unit, 'own record').id;
   return {
@@ -358,7 +398,9 @@ function othersOf({ rows, best, step, setups }: StepInputs): readonly OtherStitc
   const passes = (extra: boolean) => (extra ? EXTRA_PASS * spec.minutes : 0);
   return choice.others.map((one): OtherStitch => {
     const machine = one.machineId === undefined ? undefined : best.sewn.machines[one.machineId];
-    const inUse = setups.some(({ machineId, stitch }) => machineId === one.machineId && stitch === one.stitch);
+    const inUse = setups.some(
+      ({ machineId, stitch }) => machineId === one.machineId && stitch === one.stitch,
+    );
     const start = machine && wholeSetup(machine.kind, stitches[one.stitch].start);
     const change = machine && start && !inUse ? changeMinutes(machine.kind, undefined, start) : 0;
     return {

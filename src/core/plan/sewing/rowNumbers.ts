@@ -3,7 +3,13 @@ import { leaf, say, type Ledger } from '../../explain/ledger';
 import { measuredCapacity } from '../../machines/swatch';
 import type { StitchOption } from '../../seams/chooseStitch';
 import type { Demand } from '../../seams/demand';
-import { DEFAULT_PLIES_MM, PLANNED_SHARE, lockstitchStretch, needleThreadStretch, seamStretch } from '../../seams/stitchStretch';
+import {
+  DEFAULT_PLIES_MM,
+  PLANNED_SHARE,
+  lockstitchStretch,
+  needleThreadStretch,
+  seamStretch,
+} from '../../seams/stitchStretch';
 import { stitches } from '../../seams/stitches';
 import type { GarmentFacts, OpeningPlan, ZonePlan } from '../types';
 import { machinesFor } from './sewnSteps';
@@ -26,9 +32,10 @@ function once({ book, known }: RowNumbers, id: string, enter: () => Explained): 
 export function capacityNumber(inputs: RowNumbers, option: StitchOption): Explained {
   const { book, facts } = inputs;
   const { model, name } = stitches[option.stitch];
-  const card = option.cardId === undefined || option.machineId === undefined
-    ? undefined
-    : machinesFor(facts)[option.machineId]?.cards[option.cardId];
+  const card =
+    option.cardId === undefined || option.machineId === undefined
+      ? undefined
+      : machinesFor(facts)[option.machineId]?.cards[option.cardId];
   if (card && option.cardId !== undefined) {
     return once(inputs, `stitch.${option.stitch}.${option.cardId}`, () =>
       book.work(`stitch.${option.stitch}.${option.cardId ?? ''}`, {
@@ -74,7 +81,10 @@ export function capacityNumber(inputs: RowNumbers, option: StitchOption): Explai
       label,
       unit: 'share',
       mark: 'D',
-      formula: swings === 1 ? 'planned * ((sqrt(L ^ 2 + W ^ 2) + t) / L - 1)' : 'planned * ((sqrt(L ^ 2 + (W / n) ^ 2) + t) / L - 1)',
+      formula:
+        swings === 1
+          ? 'planned * ((sqrt(L ^ 2 + W ^ 2) + t) / L - 1)'
+          : 'planned * ((sqrt(L ^ 2 + (W / n) ^ 2) + t) / L - 1)',
       terms: {
         planned,
         L: leaf('stitch length', model.lengthMm, 'dialMm', 'T'),
@@ -100,7 +110,8 @@ export function demandNumber(
   usual: number,
 ): Explained {
   const { book, known, zones, openings } = inputs;
-  const get = (one: string | undefined) => (one === undefined ? undefined : (book.numbers[one] ?? known[one]));
+  const get = (one: string | undefined) =>
+    one === undefined ? undefined : (book.numbers[one] ?? known[one]);
   const enter = (value: number, mark: Explained['mark'], note?: string) =>
     once(inputs, id, () => book.given(id, label, value, 'share', mark, note));
   if (!demand || demand.from === 'class') {
@@ -111,7 +122,8 @@ export function demandNumber(
     const needs = get(openings.find((one) => one.id === demand.opening)?.needs);
     if (needs) return needs;
   }
-  if (demand.from === 'stated') return enter(demand.share, 'chosen', 'As you said it is pulled while dressing.');
+  if (demand.from === 'stated')
+    return enter(demand.share, 'chosen', 'As you said it is pulled while dressing.');
   const extension = (zone: string | undefined) => get(zones.find((one) => one.zone === zone)?.extension);
   const across = extension(demand.zone);
   const along = extension(demand.alongZone);
@@ -124,7 +136,12 @@ export function demandNumber(
       formula:
         '(1 + skin) * sqrt(((1 + max(ex, 0)) * sin(angle)) ^ 2 + ((1 + max(ey, 0)) * cos(angle)) ^ 2) - 1',
       terms: {
-        skin: leaf('skin that stretches under it', demand.skin, 'share', demand.skin > 0 ? 'S, from memory' : 'D'),
+        skin: leaf(
+          'skin that stretches under it',
+          demand.skin,
+          'share',
+          demand.skin > 0 ? 'S, from memory' : 'D',
+        ),
         ex: demand.across > 0 && across ? across : leaf('worn extension across', demand.across, 'share', 'D'),
         ey: demand.along > 0 && along ? along : leaf('worn extension along', demand.along, 'share', 'D'),
         angle: leaf('angle of the seam to the lengthwise axis', demand.angleRad, 'rad', 'D'),

@@ -68,7 +68,8 @@ function oneLength(
   if (known) return known;
   const typed = garment.seams?.[key]?.lengthMm;
   if (typed !== undefined) return book.given(entry, 'length of the seam', typed, 'mm', 'measured');
-  const planned = edges.find((one) => one.id === edge)?.length ?? (edge === 'neckline' ? neckline?.seamline : undefined);
+  const planned =
+    edges.find((one) => one.id === edge)?.length ?? (edge === 'neckline' ? neckline?.seamline : undefined);
   const ofEdge = planned === undefined ? undefined : numbers[planned];
   if (ofEdge) return ofEdge;
   const across = kind.seams.find((one) => one.id === seam)?.direction === 'across';
@@ -80,7 +81,14 @@ function oneLength(
       : (usual[key] ?? ([undefined, 0, ANY_MM] as const));
   const body = measure && numbers[`body.${measure}`];
   if (!body)
-    return book.given(entry, 'length of such a seam', otherwise, 'mm', 'default', 'An estimate: type the seam’s own length at Sew.');
+    return book.given(
+      entry,
+      'length of such a seam',
+      otherwise,
+      'mm',
+      'default',
+      'An estimate: type the seam’s own length at Sew.',
+    );
   return book.work(entry, {
     label: 'length of such a seam',
     unit: 'mm',

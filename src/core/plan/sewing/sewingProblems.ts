@@ -10,8 +10,7 @@ import { capacityNumber, type RowNumbers } from './rowNumbers';
 import type { SewnStep, SewnSteps } from './sewnSteps';
 
 /** A step's name where no figures are at hand. */
-export const plainTitle = (title: Line): Phrase =>
-  typeof title === 'function' ? say`this step` : title;
+export const plainTitle = (title: Line): Phrase => (typeof title === 'function' ? say`this step` : title);
 
 /** Rows that would pop, what no machine here can sew, and an order that contradicts itself. */
 export function sewingProblems(inputs: RowNumbers, sewn: SewnSteps): readonly Problem[] {
@@ -22,7 +21,11 @@ export function sewingProblems(inputs: RowNumbers, sewn: SewnSteps): readonly Pr
 function pops(inputs: RowNumbers, steps: readonly SewnStep[]): Problem[] {
   return steps
     .filter(isRow)
-    .filter(({ choice, demand }) => !choice.ok && !inputs.openings.some(({ id }) => id === demand?.opening && demand?.from === 'pulled on'))
+    .filter(
+      ({ choice, demand }) =>
+        !choice.ok &&
+        !inputs.openings.some(({ id }) => id === demand?.opening && demand?.from === 'pulled on'),
+    )
     .map((row): Problem => {
       const { spec, choice } = row;
       const needs = rowDemand(inputs, row);
@@ -57,18 +60,21 @@ function byHand({ steps, machines }: SewnSteps): Problem[] {
       sentence: none
         ? say`This set has no machine that works: everything is planned by hand.`
         : say`No machine here sews this: ${what.join('; ')}. It is planned by hand.`,
-      remedies: [say`Borrow a ${borrow.join(' or a ')}, or add one to the set at Machines.`, say`Or sew it by hand, with small backstitches.`],
+      remedies: [
+        say`Borrow a ${borrow.join(' or a ')}, or add one to the set at Machines.`,
+        say`Or sew it by hand, with small backstitches.`,
+      ],
     },
   ];
 }
 
 function circleOf({ circle, steps }: SewnSteps): Problem[] {
   if (!circle) return [];
-  const name = (id: string) => plainTitle(steps.find(({ spec }) => spec.id === id)?.spec.title ?? say`a step`);
-  const words = circle.map(name).reduce<Phrase>(
-    (all, one, at) => (at === 0 ? one : say`${all}, before ${one}`),
-    [],
-  );
+  const name = (id: string) =>
+    plainTitle(steps.find(({ spec }) => spec.id === id)?.spec.title ?? say`a step`);
+  const words = circle
+    .map(name)
+    .reduce<Phrase>((all, one, at) => (at === 0 ? one : say`${all}, before ${one}`), []);
   return [
     {
       id: 'order-circle',

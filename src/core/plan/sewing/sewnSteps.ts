@@ -1,4 +1,4 @@
-import { assemble, findCircle, type Assembly } from '../../assembly/assemble';
+import { assemble, findCircle, ofStep, type Assembly } from '../../assembly/assemble';
 import { jobOf, type JobId } from '../../assembly/jobs';
 import type { Ways } from '../../assembly/recipes/recipe';
 import type { StepSpec } from '../../assembly/step';
@@ -9,7 +9,7 @@ import type { StitchId } from '../../facts/stitchIds';
 import type { GarmentKind } from '../../garments/garmentKind';
 import { whyNot } from '../../machines/capability';
 import { usualMachines } from '../../machines/usualMachines';
-import { chooseStitch, type StitchChoice, type StitchPick } from '../../seams/chooseStitch';
+import { asSewn, chooseStitch, type StitchChoice, type StitchPick } from '../../seams/chooseStitch';
 import { demandOf, type Demand, type Wearing } from '../../seams/demand';
 import { DEFAULT_PLIES_MM } from '../../seams/stitchStretch';
 import { stitches } from '../../seams/stitches';
@@ -32,9 +32,23 @@ export interface SewnSteps {
   readonly circle?: readonly string[];
 }
 
-/** The machines a garment is sewn on: its set's, else such as are usual. */
-export const machinesFor = ({ garment, machines, machineSet }: GarmentFacts): Readonly<Record<string, Machine>> =>
-  machineSet ? (machines ?? {}) : usualMachines[garment.machines];
+/** The machines a garment is sewn on: its set's, else such as are usual, as they were left by its own steps. */
+export function machinesFor({
+  garment,
+  machines,
+  machineSet,
+}: GarmentFacts): Readonly<Record<string, Machine>> {
+  if (machineSet) return machines ?? {};
+  const usual = usualMachines[garment.machines];
+  const { stands } = garment;
+  if (!stands) return usual;
+  return Object.fromEntries(
+    Object.entries(usual).map(([id, machine]) => [
+      id,
+      stands[id] ? { ...machine, present: stands[id] } : machine,
+    ]),
+  );
+}
 
 export interface SewnInputs {
   readonly facts: GarmentFacts;
@@ -63,12 +77,15 @@ export function sewnSteps({ facts, kind, wearing, ways }: SewnInputs): SewnSteps
       jobOf(spec.job).across || (spec.seam === undefined && spec.edge === undefined)
         ? undefined
         : demandOf(wearing, { seam: seams.get(spec.seam ?? ''), edge: edges.get(spec.edge ?? '') });
-    const choice = chooseStitch(inputs, spec.job, demand?.share, pickFor(garment, spec, machines));
+    const before = ofStep(garment.sewn, spec.id);
+    const choice = before
+      ? asSewn(inputs, spec.job, demand?.share, before.stitch)
+      : chooseStitch(inputs, spec.job, demand?.share, pickFor(garment, spec, machines));
     return { spec, choice, ...(demand ? { demand } : {}) };
   };
   const sewn = assembly.steps.map(choose);
   const split = withFinishes(sewn, (spec) => choose(spec));
-  const swatched = withSwatches(split);
+  const swatched = withSwatches(split, (id) => ofStep(garment.sewn, id) !== undefined);
   return { assembly, machines, ...withBefores(swatched, garment.befores) };
 }
 
@@ -150,23 +167,31 @@ function finishStep(spec: StepSpec, id: string, passes: readonly string[]): Step
 }
 
 /** A swatch of every setup on this cloth comes before its first seam; where a card has one, that is it. */
-function withSwatches(steps: readonly SewnStep[]): readonly SewnStep[] {
+function withSwatches(steps: readonly SewnStep[], done: (id: string) => boolean): readonly SewnStep[] {
   const swatches = new Map<string, SewnStep>();
+  const open = new Set<string>();
   const out = steps.map((one) => {
     const { choice, spec } = one;
     if (!choice || choice.cardId !== undefined || !spec.job || jobOf(spec.job).noSwatch) return one;
-    const id = `swatch-${choice.stitch}${twice(steps, choice) ? `-${choice.machineId ?? 'hand'}` : ''}`.slice(0, 40);
+    const id = `swatch-${choice.stitch}${twice(steps, choice) ? `-${choice.machineId ?? 'hand'}` : ''}`.slice(
+      0,
+      40,
+    );
     if (!swatches.has(id)) swatches.set(id, swatchStep(id, one));
+    if (!done(spec.id)) open.add(id);
     return { ...one, spec: { ...spec, after: [...spec.after, id] } };
   });
   const front = out[0]?.spec.id === 'mark-front' ? 1 : 0;
   const first = front === 1 ? ['mark-front'] : [];
+  // A setup whose seams are all sewn wants no swatch any more.
+  for (const id of swatches.keys()) if (!open.has(id) && !done(id)) swatches.delete(id);
   const made = [...swatches.values()].map((one) => ({ ...one, spec: { ...one.spec, after: first } }));
-  return [...out.slice(0, front), ...made, ...out.slice(front)].map((one) =>
-    one.spec.id === 'last-look'
-      ? { ...one, spec: { ...one.spec, after: [...new Set([...one.spec.after, ...swatches.keys()])] } }
-      : one,
-  );
+  const here = new Set([...out.map(({ spec }) => spec.id), ...swatches.keys()]);
+  return [...out.slice(0, front), ...made, ...out.slice(front)].map((one) => {
+    const also = one.spec.id === 'last-look' ? [...swatches.keys()] : [];
+    const after = [...new Set([...one.spec.after, ...also])].filter((id) => here.has(id));
+    return { ...one, spec: { ...one.spec, after } };
+  });
 }
 
 /** The same stitch on two machines wants two swatches. */
@@ -183,7 +208,8 @@ function swatchStep(id: string, { choice, spec }: SewnStep): SewnStep {
     after: [],
     passes: [],
     lines: [
-      (f) => say`Sew ${f.swatch} through the same layers on a scrap of ${f.names.outer}, along its greatest stretch, and mark both ends.`,
+      (f) =>
+        say`Sew ${f.swatch} through the same layers on a scrap of ${f.names.outer}, along its greatest stretch, and mark both ends.`,
       say`Measure it as it lies, then stretch it until it resists or pops. Keep it as a card: from then on your own figure counts.`,
       ...(stitch.note ? [say`${stitch.note}`] : []),
     ],

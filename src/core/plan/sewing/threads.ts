@@ -57,8 +57,7 @@ export function planThreads(
       formula: `(1 + waste) * (${sum})`,
       terms,
       by: (v) =>
-        (1 + (v.waste ?? 0)) *
-        needs.reduce((all, _, at) => all + (v[`L${at}`] ?? 0) * (v[`r${at}`] ?? 0), 0),
+        (1 + (v.waste ?? 0)) * needs.reduce((all, _, at) => all + (v[`L${at}`] ?? 0) * (v[`r${at}`] ?? 0), 0),
     });
     const count = book.given(`${id}.spools`, 'spools', spools, 'count', 'T');
     const each = book.work(`${id}.each`, {

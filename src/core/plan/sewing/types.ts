@@ -119,7 +119,11 @@ export interface SewingPlan {
   readonly threads: readonly ThreadPlan[];
   readonly ways: readonly WayCost[];
   /** What has to go back on each machine when all is sewn. */
-  readonly putBack: readonly { readonly machineId: string; readonly machine: string; readonly changes: readonly SetupChange[] }[];
+  readonly putBack: readonly {
+    readonly machineId: string;
+    readonly machine: string;
+    readonly changes: readonly SetupChange[];
+  }[];
   readonly helps: readonly string[];
   readonly needle: string;
   /** Where each machine and place is, in words, by station. */

@@ -1,0 +1,58 @@
+'use client';
+import { formatQuantity } from '@/core/explain/display';
+import type { SetupPlan, StepPlan } from '@/core/plan/sewing/types';
+import { itemText, settingsOf } from '@/features/machines/setupWords';
+import { useNumbers, valueOf } from '@/ui/numbers';
+import { useUnit } from '@/ui/unit';
+import styles from './AtMachine.module.css';
+import { useSewing } from './useSewing';
+
+/** The machine's settings for the step on the screen, and what has to be changed to get there. */
+export function MachineCard({ step, setup }: { step: StepPlan; setup: SetupPlan | undefined }) {
+  const { sewing } = useSewing();
+  const numbers = useNumbers();
+  const { unit } = useUnit();
+  if (!setup) {
+    return (
+      <div className={styles.card}>
+        <p className={styles.label}>{sewing.stations[step.station]}</p>
+        <p>No machine for this step. About {Math.round(valueOf(numbers, step.minutes))} min.</p>
+      </div>
+    );
+  }
+  const share = (id: string) => formatQuantity(valueOf(numbers, id), 'share', unit);
+  return (
+    <div className={styles.card}>
+      <p className={styles.label}>{setup.machine}</p>
+      <dl>
+        <dt>{setup.name}</dt>
+        <dd>{setup.iso ?? ''}</dd>
+        {settingsOf(setup.setup).map(({ label, text }) => (
+          <div key={label} style={{ display: 'contents' }}>
+            <dt>{label}</dt>
+            <dd>{text}</dd>
+          </div>
+        ))}
+      </dl>
+      {step.change.length === 0 ? (
+        <p className={styles.label}>Nothing to change from the last seam.</p>
+      ) : (
+        <div className={styles.change}>
+          <p className={styles.label}>Change first, about {Math.round(step.changeMinutes)} min</p>
+          <ol aria-label="What to change first">
+            {step.change.map((item, at) => (
+              <li key={at}>{itemText(item)}</li>
+            ))}
+          </ol>
+        </div>
+      )}
+      {step.row && (
+        <p className={styles.label}>
+          {step.row.measured ? 'Your swatch stretched' : 'Planned to stretch'} {share(step.row.gives)}; the
+          seam needs {share(step.row.needs)}
+          {step.row.ok ? '.' : ': it will pop.'}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,157 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useRecords } from '@/features/records/RecordsProvider';
+import { changeText, mainSettings } from '@/features/machines/setupWords';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { PickField } from '@/ui/PickField';
+import ticket from '../Ticket.module.css';
+import { useGarment } from '../useGarment';
+import { useSewing } from './useSewing';
+
+/** The setups in the order they are wanted, thread, and the way to the machine. */
+export function SetupsPanel() {
+  const { id } = useGarment();
+  const { sewing } = useSewing();
+  const records = useRecords();
+  const first = new Map<string, number>();
+  sewing.steps.forEach((step, at) => {
+    if (step.setup && !step.done && !first.has(step.setup)) first.set(step.setup, at + 1);
+  });
+  const setups = [...sewing.setups]
+    .filter((setup) => first.has(setup.id))
+    .sort((a, b) => (first.get(a.id) ?? 0) - (first.get(b.id) ?? 0));
+  return (
+    <aside className={ticket.ticket} aria-label="Setups">
+      <div className={ticket.foot}>
+        <Button
+          component={Link}
+          href={`/garments/${id}/sew`}
+          variant="contained"
+          onClick={() => void records.flush()}
+        >
+          Go to the machine
+        </Button>
+        <Button
+          component={Link}
+          href={`/garments/${id}/sheet`}
+          variant="outlined"
+          onClick={() => void records.flush()}
+        >
+          Print
+        </Button>
+      </div>
+      <div className={ticket.head}>
+        <h2>Setups</h2>
+        <span className="soft small">
+          <ExplainedNumber id={sewing.order.changes} /> changes,{' '}
+          <ExplainedNumber id={sewing.order.changeMinutes} />
+        </span>
+      </div>
+      {setups.map((setup) => (
+        <section key={setup.id}>
+          <div className={ticket.group}>
+            <span>{setup.machine}</span>
+            <span>step {first.get(setup.id)}</span>
+          </div>
+          <p>
+            <strong>{setup.name}</strong>, {mainSettings(setup.setup)}
+          </p>
+          <p className="soft small">
+            {setup.card ? (
+              <>
+                Your card of {setup.card.sewnOn}: <ExplainedNumber id={setup.gives} />
+              </>
+            ) : (
+              'A start: swatch first.'
+            )}
+          </p>
+        </section>
+      ))}
+      <section>
+        <div className={ticket.group}>
+          <span>Needles</span>
+        </div>
+        <p className="small">{sewing.needle}</p>
+        {sewing.helps.map((help) => (
+          <p key={help} className="small">
+            {help}
+          </p>
+        ))}
+      </section>
+      <Threads />
+      {sewing.putBack.length > 0 && (
+        <section>
+          <div className={ticket.group}>
+            <span>To put back afterwards</span>
+          </div>
+          {sewing.putBack.map(({ machineId, machine, changes }) => (
+            <p key={machineId} className="small">
+              {machine}: {changes.map(changeText).join('; ')}
+            </p>
+          ))}
+        </section>
+      )}
+      <p className="small">
+        <Link href={`/garments/${id}/ticket`}>The ticket</Link>
+      </p>
+    </aside>
+  );
+}
+
+/** Thread by path, whether it suffices, and which thread it is. */
+function Threads() {
+  const { garment, findings, set } = useGarment();
+  const { sewing } = useSewing();
+  if (sewing.threads.length === 0) return null;
+  const threads = findings
+    .filter(({ facts }) => facts.kind === 'thread')
+    .map(({ id, facts }) => ({ id, name: facts.name }));
+  const wants = (part: string) => sewing.threads.some(({ id }) => id.endsWith(part));
+  return (
+    <section style={{ display: 'grid', gap: 10 }}>
+      <div className={ticket.group}>
+        <span>Thread left to sew, with waste</span>
+      </div>
+      {sewing.threads.map((thread) => (
+        <div key={thread.id} className={ticket.head}>
+          <span className="small">
+            {thread.label}
+            {thread.enough === false && (
+              <span className={ticket.changed}>
+                {' '}
+                too little of {thread.thread}: {thread.onHand && <ExplainedNumber id={thread.onHand} />}
+              </span>
+            )}
+          </span>
+          <span style={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
+            <ExplainedNumber id={thread.needs} />
+            <br />
+            <span className="soft small">
+              <ExplainedNumber id={thread.spools} /> × <ExplainedNumber id={thread.each} />
+            </span>
+          </span>
+        </div>
+      ))}
+      {threads.length > 0 &&
+        (
+          [
+            ['needleId', 'Thread of the needles', 'needle'],
+            ['looperId', 'Thread of the loopers', 'looper'],
+            ['bobbinId', 'Thread of the bobbin', 'bobbin'],
+          ] as const
+        )
+          .filter(([, , part]) => wants(part))
+          .map(([field, label]) => (
+            <PickField
+              key={field}
+              label={label}
+              value={garment.threads?.[field] ?? ''}
+              empty="not chosen"
+              options={threads}
+              onChange={(threadId) => set(label, { [`threads.${field}`]: threadId === '' ? null : threadId })}
+            />
+          ))}
+    </section>
+  );
+}

@@ -1,0 +1,198 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useState } from 'react';
+import { chosenWays } from '@/core/assembly/assemble';
+import { useRecords } from '@/features/records/RecordsProvider';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { useNumbers, valueOf } from '@/ui/numbers';
+import { PickField } from '@/ui/PickField';
+import page from '../GarmentPage.module.css';
+import { NextButton } from '../NextButton';
+import { useGarment } from '../useGarment';
+import { Lanes } from './Lanes';
+import { OtherMachines } from './OtherMachines';
+import { PopCheck } from './PopCheck';
+import { Schedule } from './Schedule';
+import { StepList } from './StepList';
+import { TogetherWith } from './TogetherWith';
+import { useSewing } from './useSewing';
+
+/** The order on the machines at hand, whether every row will hold, and when it can be sewn. */
+export function SewStage() {
+  const { plan } = useGarment();
+  const { sewing, stale } = useSewing();
+  const numbers = useNumbers();
+  const [opened, setOpened] = useState<string | undefined>(undefined);
+  const left = sewing.steps.filter((step) => !step.done);
+  const doneCount = sewing.steps.length - left.length;
+  const minutes = Math.round(valueOf(numbers, sewing.minutesLeft));
+  return (
+    <div className={page.stage} aria-busy={stale}>
+      <Choices />
+      <section className={page.stack}>
+        <div className={page.between}>
+          <h2>The order, on your machines</h2>
+          <span className="soft">
+            {doneCount} of {sewing.steps.length} done · about {minutes} min left
+          </span>
+        </div>
+        <OrderSentence />
+        <Lanes onOpen={setOpened} />
+        <StepList opened={opened} onOpen={setOpened} />
+      </section>
+      <PopCheck onOpen={setOpened} />
+      {!plan.neckband && plan.edges.some(({ id, finish }) => id === 'neckline' && finish === 'band') && (
+        <p className="soft">
+          The neckband’s lengths come once its cloth is tested and the neckline measured.
+        </p>
+      )}
+      <OtherMachines />
+      <TogetherWith />
+      <Schedule />
+      <NextButton to="wear" />
+    </div>
+  );
+}
+
+/** Which machines, which ways of going about it, and the neckline's topstitch. */
+function Choices() {
+  const { garment, kind, set, machineSets } = useGarment();
+  const { sewing } = useSewing();
+  const value = garment.machineSetId ?? garment.machines;
+  const chosen = chosenWays(garment);
+  const neck = kind.edges.some(({ id }) => id === 'neckline');
+  return (
+    <div className={page.actions} style={{ gap: 28, alignItems: 'flex-start' }}>
+      <div style={{ minWidth: 250 }}>
+        <PickField
+          label="Machines"
+          value={value}
+          empty="choose the machines"
+          options={[
+            ...machineSets.map(({ id, facts }) => ({ id, name: facts.name })),
+            { id: 'serger-coverstitch', name: 'a usual serger, coverstitch and sewing machine' },
+            { id: 'sewing-only', name: 'a usual sewing machine only' },
+          ]}
+          onChange={(id) => {
+            if (id === 'serger-coverstitch' || id === 'sewing-only')
+              set('Machines', { machines: id, machineSetId: null });
+            else if (id !== '') set('Machines', { machineSetId: id });
+          }}
+        />
+        <p className="small" style={{ marginTop: 4 }}>
+          <Link href="/machines">Your machines</Link>
+        </p>
+      </div>
+      {sewing.ways.map(({ alternative, options, chosen: now, pinned }) => (
+        <div key={alternative.id} style={{ minWidth: 230 }}>
+          <PickField
+            label={alternative.label}
+            value={pinned ? (chosen[alternative.id] ?? '') : ''}
+            empty={`best here: ${options.find(({ id }) => id === now)?.label.split(':')[0] ?? ''}`}
+            options={options.map(({ id, label, change, work }) => ({
+              id,
+              name: id === now ? label : `${label} (${costWords(change, work)})`,
+            }))}
+            onChange={(id) =>
+              set(alternative.label, {
+                ...(alternative.id === 'sleeve-hems'
+                  ? { sleeveHems: id === 'flat' || id === 'round' ? id : 'best', 'ways.sleeve-hems': null }
+                  : { [`ways.${alternative.id}`]: id === '' ? null : id }),
+              })
+            }
+          />
+        </div>
+      ))}
+      {neck && (
+        <ChoiceRow
+          legend="Neckline topstitched"
+          value={garment.topstitch}
+          options={[
+            { value: 'none', label: 'No' },
+            { value: 'cover', label: 'Coverstitch' },
+            { value: 'zigzag', label: 'Zigzag' },
+            { value: 'straight', label: 'Straight' },
+          ]}
+          onChange={(topstitch) => set('Neckline topstitch', { topstitch })}
+        />
+      )}
+    </div>
+  );
+}
+
+const signed = (minutes: number) => `${minutes > 0 ? '+' : '−'}${Math.abs(Math.round(minutes))} min`;
+
+function costWords(change: number, work: number): string {
+  const parts = [
+    Math.abs(change) >= 0.5 ? `${signed(change)} changing over` : undefined,
+    Math.abs(work) >= 0.5 ? `${signed(work)} sewing` : undefined,
+  ].filter(Boolean);
+  return parts.length === 0 ? 'costs the same' : parts.join(', ');
+}
+
+/** What the order costs beside the written one, whether it is the best, and what one's own breaks. */
+function OrderSentence() {
+  const { id, garment, facts, set } = useGarment();
+  const { sewing } = useSewing();
+  const records = useRecords();
+  const numbers = useNumbers();
+  const { order, best, written, own, broken, steps } = sewing;
+  const title = (stepId: string) => steps.findIndex((one) => one.id === stepId) + 1;
+  const more = valueOf(numbers, order.changeMinutes) - valueOf(numbers, best.changeMinutes);
+  const keepWritten = () => {
+    if (garment.patternId === undefined) return;
+    records.set('pattern', garment.patternId, 'Order as its sheet has it', {
+      order: Object.fromEntries(steps.map((step, at) => [step.id, at])),
+    });
+  };
+  return (
+    <div className={page.stack} style={{ gap: 6 }} data-order-of={id}>
+      <p>
+        <ExplainedNumber id={order.changes} /> changes of setup, <ExplainedNumber id={order.changeMinutes} />{' '}
+        changing over; carried <ExplainedNumber id={order.moves} /> times.{' '}
+        {own ? (
+          <>
+            This is your own order
+            {more > 0.25 ? ': the best one here changes over ' : ', and none is better: '}
+            <ExplainedNumber id={best.changeMinutes} />.
+          </>
+        ) : best.provedMoves ? (
+          'No order of these steps has less changing over, nor, with so little, less carrying.'
+        ) : best.provedChanges ? (
+          `No order has less changing over; carrying could be as little as ${best.leastMoves}.`
+        ) : (
+          'A good order; whether it is the best could not be proved in time.'
+        )}
+      </p>
+      <p className="soft">
+        {facts.pattern?.order
+          ? `As the sheet of ${facts.pattern.name} has it`
+          : 'As such patterns are usually written'}
+        : <ExplainedNumber id={written.changes} /> changes, <ExplainedNumber id={written.changeMinutes} />.
+      </p>
+      {broken.length > 0 && (
+        <ul role="alert" style={{ color: 'var(--demand)', margin: 0, paddingLeft: 18 }}>
+          {broken.map(([first, then]) => (
+            <li key={`${first} ${then}`}>
+              Step {title(first)} has to come before step {title(then)}: it needs it done.
+            </li>
+          ))}
+        </ul>
+      )}
+      {own && (
+        <div className={page.actions}>
+          <Button size="small" variant="outlined" onClick={() => set('Order', { order: null })}>
+            Take the best order again
+          </Button>
+          {garment.patternId !== undefined && (
+            <Button size="small" onClick={keepWritten}>
+              This is the order on the pattern’s sheet
+            </Button>
+          )}
+        </div>
+      )}
+    </div>
+  );
+}

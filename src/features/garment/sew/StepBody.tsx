@@ -1,0 +1,221 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { ofStep } from '@/core/assembly/assemble';
+import { phraseText } from '@/core/explain/display';
+import { garmentSpec } from '@/core/facts/garment';
+import { stepSetup } from '@/core/plan/sewing/stepSetup';
+import type { StepPlan } from '@/core/plan/sewing/types';
+import { TextFactField } from '@/features/records/TextFactField';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { useNumbers } from '@/ui/numbers';
+import { PhraseText } from '@/ui/PhraseText';
+import { PickField } from '@/ui/PickField';
+import { useUnit } from '@/ui/unit';
+import page from '../GarmentPage.module.css';
+import { useGarment } from '../useGarment';
+import { Changeover } from './Changeover';
+import { Diagram } from './diagrams';
+import styles from './SewStage.module.css';
+import { useSewing } from './useSewing';
+
+/** A step laid open: what to do, how it lies, what holds, and what may be chosen otherwise. */
+export function StepBody({ step, onDone }: { step: StepPlan; onDone: () => void }) {
+  const { sewing } = useSewing();
+  const setup = stepSetup(sewing, step);
+  return (
+    <div className={styles.body}>
+      <ol>
+        {step.lines.map((line, at) => (
+          <li key={at}>
+            <PhraseText phrase={line} />
+          </li>
+        ))}
+      </ol>
+      {step.diagram && <Diagram id={step.diagram} />}
+      {step.tells.length > 0 && (
+        <dl className={styles.tells}>
+          {step.tells.map(({ label, text }) => (
+            <div key={label} style={{ display: 'contents' }}>
+              <dt>{label}</dt>
+              <dd>
+                <PhraseText phrase={text} />
+              </dd>
+            </div>
+          ))}
+        </dl>
+      )}
+      <p>
+        <span className="soft">Then check: </span>
+        <strong>
+          <PhraseText phrase={step.check} />
+        </strong>
+      </p>
+      {step.cautions.map((caution) => (
+        <p key={caution} className={styles.caution}>
+          {caution}
+        </p>
+      ))}
+      {setup && <Changeover step={step} setup={setup} />}
+      {step.row && (
+        <p style={step.row.ok ? undefined : { color: 'var(--demand)', fontWeight: 650 }}>
+          This row must stretch <ExplainedNumber id={step.row.needs} />,{' '}
+          <PhraseText phrase={step.row.askedBy} />; it gives <ExplainedNumber id={step.row.gives} />
+          {step.row.measured ? ' by your own swatch' : ' as planned'}
+          {step.row.ok ? '.' : ': it will pop.'}
+        </p>
+      )}
+      <OtherStitches step={step} />
+      {step.learned && (
+        <p className="soft">
+          Your own minutes, the middle of <ExplainedNumber id={step.learned.runs} /> times, from{' '}
+          <ExplainedNumber id={step.learned.least} /> to <ExplainedNumber id={step.learned.most} />.
+        </p>
+      )}
+      <div className={page.actions}>
+        {!step.done && (
+          <Button variant="contained" size="large" onClick={onDone}>
+            Done, next
+          </Button>
+        )}
+        <StepNote step={step} />
+      </div>
+      <Before step={step} />
+    </div>
+  );
+}
+
+/** Stitches that would do as well, with what each gives and costs. */
+function OtherStitches({ step }: { step: StepPlan }) {
+  const { set } = useGarment();
+  const [shown, setShown] = useState(false);
+  if (step.others.length === 0 && !step.pinned) return null;
+  const choose = (pick: { stitch: string; machineId?: string } | null) =>
+    set('Stitch', { [`picks.${step.id}`]: pick });
+  return (
+    <div>
+      <div className={page.actions}>
+        {step.others.length > 0 && (
+          <Button size="small" aria-expanded={shown} onClick={() => setShown(!shown)}>
+            {shown ? 'Hide the other stitches' : `Other stitches (${step.others.length})`}
+          </Button>
+        )}
+        {step.pinned && (
+          <Button size="small" onClick={() => choose(null)}>
+            Let the plan choose the stitch
+          </Button>
+        )}
+      </div>
+      {shown && (
+        <table style={{ borderCollapse: 'collapse', width: '100%' }}>
+          <thead>
+            <tr className="soft small" style={{ textAlign: 'left' }}>
+              <th style={{ fontWeight: 400 }}>stitch</th>
+              <th style={{ fontWeight: 400 }}>gives</th>
+              <th style={{ fontWeight: 400 }}>more than asked</th>
+              <th style={{ fontWeight: 400 }}>costs</th>
+              <th />
+            </tr>
+          </thead>
+          <tbody>
+            {step.others.map((other) => (
+              <tr key={`${other.stitch} ${other.machineId}`} style={{ borderTop: '1px solid var(--line)' }}>
+                <td>
+                  {other.name} <span className="soft small">{other.machine}</span>
+                </td>
+                <td>
+                  <ExplainedNumber id={other.gives} />
+                </td>
+                <td style={other.ok ? undefined : { color: 'var(--demand)', fontWeight: 650 }}>
+                  {other.ok ? '' : 'pops, '}
+                  {Math.round(other.margin * 100)
+                    .toString()
+                    .replace('-', '−')}{' '}
+                  %
+                </td>
+                <td>
+                  {Math.abs(other.minutes) < 0.5
+                    ? 'the same'
+                    : `${other.minutes > 0 ? '+' : '−'}${Math.abs(Math.round(other.minutes))} min`}
+                </td>
+                <td>
+                  <Button
+                    size="small"
+                    onClick={() =>
+                      choose({
+                        stitch: other.stitch,
+                        ...(other.machineId === undefined ? {} : { machineId: other.machineId }),
+                      })
+                    }
+                  >
+                    Take it
+                  </Button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </div>
+  );
+}
+
+function StepNote({ step }: { step: StepPlan }) {
+  const { garment, set, fault } = useGarment();
+  const path = `stepNotes.${step.id}`;
+  return (
+    <div style={{ flex: '1 1 220px' }}>
+      <TextFactField
+        spec={STEP_NOTE}
+        value={ofStep(garment.stepNotes, step.id)?.text}
+        onChange={(text) => set('Note on a step', { [path]: text === undefined ? null : { text } })}
+        fault={fault(path)}
+      />
+    </div>
+  );
+}
+
+const STEP_NOTE = { ...garmentSpec.fields.stepNotes.of.fields.text, label: 'Note on this step' };
+
+/** One's own `this before that`. */
+function Before({ step }: { step: StepPlan }) {
+  const { garment, set } = useGarment();
+  const { sewing } = useSewing();
+  const numbers = useNumbers();
+  const { unit } = useUnit();
+  const own = Object.entries(garment.befores ?? {}).filter(([, one]) => one.then === step.id);
+  const name = (id: string) => {
+    const found = sewing.steps.find((one) => one.id === id);
+    return found ? phraseText(found.title, numbers, unit) : id;
+  };
+  const others = sewing.steps.filter(
+    (one) => one.id !== step.id && !one.done && !step.after.includes(one.id),
+  );
+  if (step.done) return null;
+  return (
+    <details>
+      <summary className="soft">What must come before it</summary>
+      <div className={page.stack} style={{ gap: 8, marginTop: 8 }}>
+        {step.after.length > 0 && <p className="soft">{step.after.map(name).join('; ')}</p>}
+        {own.map(([key, { first }]) => (
+          <div key={key} className={page.actions}>
+            <span>You: {name(first)}</span>
+            <Button size="small" onClick={() => set('Order', { [`befores.${key}`]: null })}>
+              Take it away
+            </Button>
+          </div>
+        ))}
+        <PickField
+          label="This first, too"
+          value=""
+          empty="nothing more"
+          options={others.map((one) => ({ id: one.id, name: phraseText(one.title, numbers, unit) }))}
+          onChange={(first) =>
+            first !== '' &&
+            set('Order', { [`befores.${crypto.randomUUID().slice(0, 8)}`]: { first, then: step.id } })
+          }
+        />
+      </div>
+    </details>
+  );
+}

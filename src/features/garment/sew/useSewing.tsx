@@ -1,0 +1,124 @@
+'use client';
+import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { stepSetup } from '@/core/plan/sewing/stepSetup';
+import type { SewingPlan, StepPlan } from '@/core/plan/sewing/types';
+import { useRecords } from '@/features/records/RecordsProvider';
+import { NumbersProvider } from '@/ui/numbers';
+import type { SewingAnswers } from '@/workers/sewing';
+import { useGarment } from '../useGarment';
+import { SewingClient } from './sewingClient';
+
+interface SewingState {
+  readonly sewing: SewingPlan;
+  /** A newer answer is being worked out. */
+  readonly stale: boolean;
+  readonly client: SewingClient;
+  /** Ticks a step, or takes its tick away; the machine then stands as it was sewn. */
+  readonly tick: (step: StepPlan, done: boolean, minutes?: number) => void;
+}
+
+interface Provided {
+  readonly state: SewingState | undefined;
+  readonly fault: string | undefined;
+}
+
+const SewingContext = createContext<Provided | undefined>(undefined);
+
+/** The sewing plan. Throws where there is none yet (misuse: render inside `WhenPlanned`). */
+export function useSewing(): SewingState {
+  const state = useContext(SewingContext)?.state;
+  if (!state) throw new Error('expected a sewing plan, got none; render inside WhenPlanned');
+  return state;
+}
+
+/** What needs the sewing plan, once it is there. */
+export function WhenPlanned({ quiet = false, children }: { quiet?: boolean; children: ReactNode }) {
+  const provided = useContext(SewingContext);
+  if (!provided) throw new Error('expected a SewingProvider above, got none; wrap the page in one');
+  const { state, fault } = provided;
+  if (state) return <NumbersProvider numbers={state.sewing.numbers}>{children}</NumbersProvider>;
+  if (quiet) return null;
+  return (
+    <p role="status" className="soft">
+      {fault ?? 'Working out the order on your machines.'}
+    </p>
+  );
+}
+
+/** A client that is let go with the page; made anew where the page comes back. */
+function useClient(): SewingClient {
+  const [client] = useState(() => new SewingClient());
+  useEffect(() => () => client.close(), [client]);
+  return client;
+}
+
+/** An answer of the worker for what is asked now; older ones are dropped. */
+export function useAnswer<K extends keyof SewingAnswers>(
+  ask: () => Promise<SewingAnswers[K]> | undefined,
+  on: readonly unknown[],
+): {
+  readonly answer: SewingAnswers[K] | undefined;
+  readonly fault: string | undefined;
+  readonly waiting: boolean;
+} {
+  const [state, setState] = useState<{ answer?: SewingAnswers[K]; fault?: string; of?: readonly unknown[] }>(
+    {},
+  );
+  const latest = useRef(ask);
+  useEffect(() => {
+    latest.current = ask;
+  });
+  useEffect(() => {
+    let live = true;
+    latest.current()?.then(
+      (answer) => live && setState({ answer, of: on }),
+      (error: unknown) =>
+        live && setState({ fault: error instanceof Error ? error.message : String(error), of: on }),
+    );
+    return () => {
+      live = false;
+    };
+    // The question is asked anew when what it is about changes.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, on);
+  const current = state.of !== undefined && state.of.every((one, at) => one === on[at]);
+  return { answer: state.answer, fault: state.fault, waiting: !current };
+}
+
+/** Works the order out in a worker, for the facts as they are now, and shows the last one meanwhile. */
+export function SewingProvider({ children }: { children: ReactNode }) {
+  const { facts, garment, today, set } = useGarment();
+  const records = useRecords();
+  const client = useClient();
+  const { answer, fault, waiting } = useAnswer<'sew'>(
+    () => client.ask({ ask: 'sew', facts, onDate: today }),
+    [client, facts, today],
+  );
+  const state = useMemo<SewingState | undefined>(() => {
+    if (!answer) return undefined;
+    const tick: SewingState['tick'] = (step, done, minutes) => {
+      const settled = Object.fromEntries(
+        done && Object.keys(garment.sewn).length === 0
+          ? answer.ways.map(({ alternative, chosen }) => [`ways.${alternative.id}`, chosen])
+          : [],
+      );
+      const stands = done ? stepSetup(answer, step) : undefined;
+      const own = stands && records.record('machine', stands.machineId) !== undefined;
+      set(`${step.id} ${done ? 'done' : 'not done'}`, {
+        ...settled,
+        [`sewn.${step.id}`]: done
+          ? {
+              doneOn: today,
+              ...(minutes === undefined ? {} : { minutes }),
+              ...(step.stitch ? { stitch: step.stitch } : {}),
+            }
+          : null,
+        ...(stands && !own ? { [`stands.${stands.machineId}`]: stands.setup } : {}),
+      });
+      if (stands && own) records.set('machine', stands.machineId, 'Present setup', { present: stands.setup });
+    };
+    return { sewing: answer, stale: waiting, client, tick };
+  }, [answer, waiting, client, garment.sewn, records, set, today]);
+  const provided = useMemo(() => ({ state, fault }), [state, fault]);
+  return <SewingContext value={provided}>{children}</SewingContext>;
+}

@@ -1,0 +1,259 @@
+'use client';
+import Button from '@mui/material/Button';
+import Link from 'next/link';
+import { useState } from 'react';
+import { footNames, machineKinds, machineSpec, type FootId, type Machine } from '@/core/facts/machine';
+import type { StoredRecord } from '@/core/facts/records';
+import { stitchIds, type StitchId } from '@/core/facts/stitchIds';
+import { capabilityOf, whyNot } from '@/core/machines/capability';
+import { stitches } from '@/core/seams/stitches';
+import { NameField } from '@/features/records/NameField';
+import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
+import { RemoveButton } from '@/features/records/RemoveButton';
+import { TextFactField } from '@/features/records/TextFactField';
+import { NumberField } from '@/ui/NumberField';
+import { PickField } from '@/ui/PickField';
+import { Cards } from './Cards';
+import styles from './MachinePage.module.css';
+import { Present } from './Present';
+import { Troubles } from './Troubles';
+
+const { fields } = machineSpec;
+
+interface Props {
+  readonly machine: StoredRecord<'machine'>;
+  readonly cloths: readonly StoredRecord<'cloth'>[];
+  readonly today: string;
+}
+
+/** One machine: what it can do, how it stands, its setup cards, and what went wrong on it. */
+export function MachinePage({ machine, cloths, today }: Props) {
+  return (
+    <RecordsProvider records={[machine]}>
+      <Inside initial={machine} cloths={cloths} today={today} />
+    </RecordsProvider>
+  );
+}
+
+function Inside({
+  initial,
+  cloths,
+  today,
+}: {
+  initial: Props['machine'];
+  cloths: Props['cloths'];
+  today: string;
+}) {
+  const records = useRecords();
+  const { id } = initial;
+  const machine = records.facts('machine', id) ?? initial.facts;
+  const set = (label: string, changes: Readonly<Record<string, unknown>>) =>
+    records.set('machine', id, label, changes);
+  const fault = (path: string) => records.fault('machine', id, path);
+  return (
+    <div className={styles.page}>
+      <div className={styles.head}>
+        <NameField
+          label="Machine’s name"
+          value={machine.name}
+          fault={fault('name')}
+          onChange={(name) => set('Name', { name })}
+        />
+        <RemoveButton kind="machine" id={id} back="/machines" />
+      </div>
+      <OutOfOrder machine={machine} set={set} today={today} />
+      <div className={styles.two}>
+        <Present machine={machine} set={set} />
+        <Abilities machine={machine} set={set} fault={fault} />
+      </div>
+      <Cards id={id} machine={machine} cloths={cloths} set={set} today={today} />
+      <Troubles machine={machine} set={set} today={today} />
+      <section className={styles.section}>
+        <h2>Notes</h2>
+        <TextFactField
+          spec={fields.notes}
+          value={machine.notes}
+          multiline
+          onChange={(notes) => set('Notes', { notes: notes ?? null })}
+          fault={fault('notes')}
+        />
+      </section>
+      <p>
+        <Link href="/machines">All machines</Link>
+      </p>
+    </div>
+  );
+}
+
+export type SetMachine = (label: string, changes: Readonly<Record<string, unknown>>) => void;
+
+function OutOfOrder({ machine, set, today }: { machine: Machine; set: SetMachine; today: string }) {
+  const { broken } = machine;
+  if (!broken)
+    return (
+      <div>
+        <Button
+          variant="outlined"
+          size="small"
+          onClick={() => set('Out of order', { broken: { since: today } })}
+        >
+          It is out of order
+        </Button>
+      </div>
+    );
+  const mended = () =>
+    set('Repair', {
+      broken: null,
+      [`repairs.${crypto.randomUUID().slice(0, 8)}`]: {
+        doneOn: today,
+        what: broken.note ?? 'Works again.',
+      },
+    });
+  return (
+    <div className={styles.broken}>
+      <p>
+        <strong>Out of order since {broken.since}.</strong> Garments on a set with it are planned without it.
+      </p>
+      <TextFactField
+        spec={BROKEN_NOTE}
+        value={broken.note}
+        onChange={(note) => set('Out of order', { 'broken.note': note ?? null })}
+      />
+      <Button variant="contained" onClick={mended}>
+        It works again
+      </Button>
+    </div>
+  );
+}
+const BROKEN_NOTE = fields.broken.fields.note;
+
+function Abilities({
+  machine,
+  set,
+  fault,
+}: {
+  machine: Machine;
+  set: SetMachine;
+  fault: (path: string) => string | undefined;
+}) {
+  const can = capabilityOf(machine);
+  const looped = machine.kind !== 'sewing machine';
+  const serges = machine.kind === 'serger' || machine.kind === 'combined';
+  const covers = machine.kind === 'coverstitch' || machine.kind === 'combined';
+  const number = (
+    key: 'threads' | 'needles' | 'maxLength' | 'maxWidth' | 'differentialLeast' | 'differentialMost',
+    usual: number,
+  ) => (
+    <NumberField
+      spec={fields[key]}
+      value={machine[key]}
+      help={machine[key] === undefined ? `taken as ${usual}` : undefined}
+      onChange={(value) => set(fields[key].label, { [key]: value ?? null })}
+      fault={fault(key)}
+    />
+  );
+  const flag = (key: 'stretchNeedlesOnly' | 'twin' | 'knifeLifts' | 'topCover' | 'freeArm' | 'borrowed') => (
+    <label className={styles.flag}>
+      <input
+        type="checkbox"
+        checked={machine[key] === true}
+        onChange={(event) => set(fields[key].label, { [key]: event.target.checked ? true : null })}
+      />
+      {fields[key].label}
+    </label>
+  );
+  return (
+    <section className={styles.section}>
+      <h2>What it can do</h2>
+      <PickField
+        label="Kind"
+        value={machine.kind}
+        empty="choose a kind"
+        options={machineKinds.map((one) => ({
+          id: one,
+          name: one === 'combined' ? 'serger and coverstitch in one' : one,
+        }))}
+        onChange={(kind) => kind !== '' && set('Kind', { kind, present: null })}
+      />
+      <div className={styles.fields}>
+        {looped && number('threads', can.threads)}
+        {looped && number('needles', can.needles)}
+        {number('maxLength', can.maxLength)}
+        {number('maxWidth', can.maxWidth)}
+        {looped && number('differentialLeast', can.differential?.[0] ?? 0.6)}
+        {looped && number('differentialMost', can.differential?.[1] ?? 2)}
+        <TextFactField
+          spec={fields.needleSystem}
+          value={machine.needleSystem}
+          onChange={(needleSystem) => set('Needle system', { needleSystem: needleSystem ?? null })}
+          fault={fault('needleSystem')}
+        />
+      </div>
+      <div className={styles.flags}>
+        {!covers && !serges && flag('twin')}
+        {serges && flag('knifeLifts')}
+        {looped && flag('stretchNeedlesOnly')}
+        {covers && flag('topCover')}
+        {flag('freeArm')}
+        {flag('borrowed')}
+        {(Object.keys(footNames) as FootId[]).map((foot) => (
+          <label key={foot} className={styles.flag}>
+            <input
+              type="checkbox"
+              checked={machine.feet?.[foot] === true}
+              onChange={(event) => set('Feet', { [`feet.${foot}`]: event.target.checked ? true : null })}
+            />
+            {footNames[foot]}
+          </label>
+        ))}
+      </div>
+      <StitchList machine={machine} set={set} />
+    </section>
+  );
+}
+
+/** Each stitch of its kind: has it, or not, and why. */
+function StitchList({ machine, set }: { machine: Machine; set: SetMachine }) {
+  const [shown, setShown] = useState(false);
+  const { roles } = capabilityOf(machine);
+  const own = stitchIds.filter((id) => roles.includes(stitches[id].machine));
+  const sound = { ...machine, broken: undefined, brokenStitches: undefined } as unknown as Machine;
+  const why = (id: StitchId) => whyNot(sound, id);
+  const has = own.filter((id) => why(id) === undefined).length;
+  return (
+    <div>
+      <Button size="small" aria-expanded={shown} onClick={() => setShown(!shown)}>
+        {shown ? 'Hide the stitches' : `Stitches: ${has} of ${own.length}`}
+      </Button>
+      {shown && (
+        <div className={styles.flags}>
+          {own.map((id) => {
+            const reason = why(id);
+            const off = machine.cannot?.[id] === true;
+            return (
+              <label key={id} className={styles.flag} style={{ flexBasis: '46%' }}>
+                <input
+                  type="checkbox"
+                  checked={reason === undefined}
+                  disabled={reason !== undefined && !off}
+                  onChange={(event) =>
+                    set('Stitches', { [`cannot.${id}`]: event.target.checked ? null : true })
+                  }
+                />
+                <span>
+                  {stitches[id].name}
+                  {reason !== undefined && !off && <span className="soft small"> {reason}</span>}
+                  {machine.brokenStitches?.[id] && (
+                    <Button size="small" onClick={() => set('Repair', { [`brokenStitches.${id}`]: null })}>
+                      does not work now: mended
+                    </Button>
+                  )}
+                </span>
+              </label>
+            );
+          })}
+        </div>
+      )}
+    </div>
+  );
+}

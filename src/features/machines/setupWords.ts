@@ -1,0 +1,71 @@
+import { needleText } from '@/core/machines/needles';
+import { setupSpec, type Setup, type SetupField } from '@/core/facts/setup';
+import type { ChecklistItem, SetupChange } from '@/core/machines/changeover';
+import { stitches, type StitchId } from '@/core/seams/stitches';
+
+/** A setting's value as it is read on a machine. */
+export function settingText(field: SetupField, value: string | number): string {
+  if (field === 'stitch') return stitches[value as StitchId].name;
+  if (field === 'needleNm') return needleText(Number(value));
+  return typeof value === 'number' ? value.toFixed(1) : value;
+}
+
+/** What to do to make a change, as a short order. */
+export const changeText = ({ field, label, from, to }: SetupChange): string =>
+  from === undefined
+    ? `${label}: ${settingText(field, to)}`
+    : `${label}: ${settingText(field, from)} → ${settingText(field, to)}`;
+
+export function itemText(item: ChecklistItem): string {
+  switch (item.kind) {
+    case 'power-off':
+      return 'Power off';
+    case 'power-on':
+      return 'Power on';
+    case 'scrap':
+      return 'Test on a scrap';
+    case 'set':
+      return changeText(item.change);
+    default:
+      throw new Error(`expected an item of a checklist, got ${JSON.stringify(item satisfies never)}`);
+  }
+}
+
+const TENSIONS = ['tensionNeedle', 'tensionLeft', 'tensionRight', 'tensionUpper', 'tensionLower'] as const;
+const HIDDEN: ReadonlySet<SetupField> = new Set<SetupField>(['stitch', ...TENSIONS]);
+
+/** Tensions that are in use, as they stand in a row on the machine: needles, then loopers. */
+export function tensionText(setup: Setup): string | undefined {
+  const used = TENSIONS.filter((field) => setup[field] !== undefined && inUse(setup, field));
+  return used.length === 0 ? undefined : used.map((field) => setup[field]?.toFixed(0)).join(' · ');
+}
+
+function inUse({ needles, mode, topLooper }: Setup, field: (typeof TENSIONS)[number]): boolean {
+  if (field === 'tensionLeft') return needles !== 'right' && needles !== 'one';
+  if (field === 'tensionRight') return needles !== 'left';
+  if (field === 'tensionUpper') return mode !== 'coverstitch' || topLooper === 'in';
+  return true;
+}
+
+/** Every setting of a setup, but its stitch, with what it stands at. */
+export function settingsOf(setup: Setup): readonly { readonly label: string; readonly text: string }[] {
+  const tension = tensionText(setup);
+  const rows = (Object.keys(setupSpec.fields) as SetupField[])
+    .filter((field) => !HIDDEN.has(field) && setup[field] !== undefined)
+    .map((field) => ({
+      label: setupSpec.fields[field].label,
+      text: settingText(field, setup[field] as string | number),
+    }));
+  return tension === undefined ? rows : [{ label: 'Tensions', text: tension }, ...rows];
+}
+
+/** The settings that are read at a glance. */
+export const mainSettings = (setup: Setup): string =>
+  [
+    tensionText(setup),
+    setup.length === undefined ? undefined : `length ${setup.length.toFixed(1)}`,
+    setup.width === undefined || setup.width === 0 ? undefined : `width ${setup.width.toFixed(1)}`,
+    setup.differential === undefined ? undefined : `differential ${setup.differential.toFixed(1)}`,
+  ]
+    .filter(Boolean)
+    .join(', ');

@@ -1,0 +1,46 @@
+import 'server-only';
+import { schedule } from '@/core/assembly/schedule';
+import { phraseText } from '@/core/explain/display';
+import { writeCalendar } from '@/core/formats/calendar';
+import { planGarment } from '@/core/plan/planGarment';
+import { planSewing } from '@/core/plan/sewing/planSewing';
+import type { UnitSystem } from '@/core/units/constants';
+import type { Database } from '@/data/database';
+import { findRecord } from '@/data/records';
+import { garmentFacts } from './garmentFiles';
+import { refusal } from './http';
+import { today } from './today';
+import { runsOf } from './runs';
+
+/** The garment's evenings as an iCalendar file. */
+export function garmentCalendar(db: Database, id: string, unit: UnitSystem): Response {
+  const found = findRecord(db, 'garment', id);
+  if (!found || found.removed)
+    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
+  const garment = found.facts;
+  const facts = { ...garmentFacts(db, garment), runs: runsOf(db, garment.kind) };
+  const sewing = planSewing(facts, planGarment(facts, { onDate: today() }));
+  const left = sewing.steps.filter((step) => !step.done);
+  const { sessions } = schedule(
+    left.map((step) => ({
+      id: step.id,
+      minutes: (sewing.numbers[step.minutes]?.value ?? 0) + step.changeMinutes,
+    })),
+    Object.values(garment.evenings ?? {}),
+  );
+  if (sessions.every(({ steps }) => steps.length === 0))
+    return refusal(409, 'empty', 'No evening has a step on it: add a free evening at Sew first.');
+  const text = writeCalendar({
+    garmentId: id,
+    garment: garment.name,
+    sessions,
+    titleOf: (stepId) =>
+      phraseText(left.find((step) => step.id === stepId)?.title ?? [], sewing.numbers, unit),
+  });
+  return new Response(text, {
+    headers: {
+      'content-type': 'text/calendar; charset=utf-8',
+      'content-disposition': 'attachment; filename="sewing.ics"',
+    },
+  });
+}

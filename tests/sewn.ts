@@ -1,0 +1,81 @@
+import { newGarment, type Garment } from '@/core/facts/garment';
+import { kindIds, type KindId } from '@/core/facts/kindIds';
+import type { Machine } from '@/core/facts/machine';
+import { planGarment } from '@/core/plan/planGarment';
+import { planSewing } from '@/core/plan/sewing/planSewing';
+import type { SewingPlan } from '@/core/plan/sewing/types';
+import type { GarmentFacts } from '@/core/plan/types';
+import { household } from '@/demo/household';
+import { TODAY, demoFacts } from './demoFacts';
+
+const made = household(TODAY);
+
+/** The demo's sets, with their machines. */
+export const demoSets = Object.entries(made.machineSets).map(([id, set]) => ({
+  id,
+  set,
+  machines: Object.fromEntries(
+    Object.keys(set.machines).map((machineId) => [machineId, made.machines[machineId] as Machine]),
+  ),
+}));
+
+/** Ways to have machines: the usual ones, a sewing machine alone, and each set of the demo. */
+export const machineCases: readonly (readonly [string, (facts: GarmentFacts) => GarmentFacts])[] = [
+  ...(['serger-coverstitch', 'sewing-only'] as const).map(
+    (machines) =>
+      [
+        machines,
+        ({ machineSet: _set, machines: _machines, ...facts }: GarmentFacts): GarmentFacts => ({
+          ...facts,
+          garment: { ...facts.garment, machines },
+        }),
+      ] as const,
+  ),
+  ...demoSets.map(
+    ({ id, set, machines }) =>
+      [
+        id,
+        (facts: GarmentFacts): GarmentFacts => ({
+          ...facts,
+          garment: { ...facts.garment, machineSetId: id },
+          machineSet: set,
+          machines,
+        }),
+      ] as const,
+  ),
+];
+
+/** Every kind in every style, worn by a demo wearer in demo cloth, nothing sewn: each garment there is. */
+export const everyGarment: readonly (readonly [string, GarmentFacts])[] = kindIds.flatMap((kind) =>
+  (['regular', 'fitted', 'loose'] as const).map(
+    (style) => [`${kind}, ${style}`, garmentOf(kind, { style })] as const,
+  ),
+);
+
+export function garmentOf(kind: KindId, rest: Partial<Garment> = {}): GarmentFacts {
+  const { cloths, wearers } = made;
+  const start = newGarment('Tried', kind);
+  const garment: Garment = {
+    ...start,
+    ...rest,
+    pattern: {
+      ...start.pattern,
+      neckline: { ...start.pattern.neckline, frontMm: 330, backMm: 190 },
+      shoulderMm: 118,
+    },
+  };
+  const outer = cloths['loon-swim'];
+  const lining = cloths['minnow-lining'];
+  const wearer = wearers.odile;
+  if (!outer || !lining || !wearer) throw new Error('expected the demo household');
+  return { garment, wearer, outer, lining, band: outer };
+}
+
+export const sewingOf = (facts: GarmentFacts): SewingPlan =>
+  planSewing(facts, planGarment(facts, { onDate: TODAY }));
+
+/** The demo's garments as they are, and with nothing sewn yet. */
+export const unsewn: readonly (readonly [string, GarmentFacts])[] = demoFacts().map(([id, facts]) => [
+  id,
+  { ...facts, garment: { ...facts.garment, sewn: {} } },
+]);
