@@ -44,7 +44,7 @@ export function GarmentHead() {
     facts.outer?.name ?? 'no cloth yet',
     facts.lining && `lined with ${facts.lining.name}`,
     facts.band && facts.band.name !== facts.outer?.name ? `band of ${facts.band.name}` : undefined,
-    MACHINE_WORDS[garment.machines],
+    facts.machineSet?.name.toLowerCase() ?? MACHINE_WORDS[garment.machines],
   ];
   return (
     <div className={styles.head}>

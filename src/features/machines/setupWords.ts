@@ -47,11 +47,17 @@ function inUse({ needles, mode, topLooper }: Setup, field: (typeof TENSIONS)[num
   return true;
 }
 
+/** Fields that mean nothing while a combined machine is set up as the other one. */
+const OF_SERGER: ReadonlySet<SetupField> = new Set<SetupField>(['finger', 'knife', 'loopers', 'width']);
+const OF_COVER: ReadonlySet<SetupField> = new Set<SetupField>(['topLooper', 'bed']);
+const means = ({ mode }: Setup, field: SetupField): boolean =>
+  mode === undefined || !(mode === 'coverstitch' ? OF_SERGER : OF_COVER).has(field);
+
 /** Every setting of a setup, but its stitch, with what it stands at. */
 export function settingsOf(setup: Setup): readonly { readonly label: string; readonly text: string }[] {
   const tension = tensionText(setup);
   const rows = (Object.keys(setupSpec.fields) as SetupField[])
-    .filter((field) => !HIDDEN.has(field) && setup[field] !== undefined)
+    .filter((field) => !HIDDEN.has(field) && setup[field] !== undefined && means(setup, field))
     .map((field) => ({
       label: setupSpec.fields[field].label,
       text: settingText(field, setup[field] as string | number),
@@ -64,8 +70,13 @@ export const mainSettings = (setup: Setup): string =>
   [
     tensionText(setup),
     setup.length === undefined ? undefined : `length ${setup.length.toFixed(1)}`,
-    setup.width === undefined || setup.width === 0 ? undefined : `width ${setup.width.toFixed(1)}`,
+    setup.width === undefined || setup.width === 0 || !means(setup, 'width')
+      ? undefined
+      : `width ${setup.width.toFixed(1)}`,
     setup.differential === undefined ? undefined : `differential ${setup.differential.toFixed(1)}`,
+    setup.bed === 'free arm' ? 'on the free arm' : undefined,
+    setup.knife === 'up' && means(setup, 'knife') ? 'knife up' : undefined,
+    setup.finger === 'off' && means(setup, 'finger') ? 'stitch finger off' : undefined,
   ]
     .filter(Boolean)
     .join(', ');

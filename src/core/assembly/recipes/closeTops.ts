@@ -223,7 +223,7 @@ export const bralette: Recipe = {
           : one,
       ),
       step(
-        'band-mark',
+        'casing-mark',
         say`Mark the casing and centre the lace on it`,
         [say`Centre front, cup seams and ends; the lace’s fullness goes between the marks.`],
         say`Both cups have the same fullness.`,
@@ -237,7 +237,7 @@ export const bralette: Recipe = {
         say`It springs back; no lace shows past the row.`,
         {
           job: 'ring',
-          after: ['band-mark', 'strap-front'],
+          after: ['casing-mark', 'strap-front'],
           times: 1,
           up: 'the casing',
           start: 'one end',

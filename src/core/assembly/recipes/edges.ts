@@ -93,8 +93,8 @@ function hem({ edge: { id, label }, context, after, flat, times, ring }: EdgeCon
   const byCover = context.garment.machines !== 'sewing-only';
   return [
     step(
-      id,
-      flat ? say`${label}: hem, flat` : say`${label}: hem`,
+      id.includes('hem') ? id : `${id}-hem`,
+      flat ? say`${label}: turn up and sew, flat` : say`${label}: turn up and sew`,
       [
         (f) => say`Fold on the crease: ${f.hem(id)} deep.`,
         byCover
@@ -125,7 +125,7 @@ function hem({ edge: { id, label }, context, after, flat, times, ring }: EdgeCon
 function lettuce({ edge: { id, label }, after, times }: EdgeContext): readonly StepSpec[] {
   return [
     step(
-      id,
+      `${id}-ripple`,
       say`${label}: ripple the edge`,
       [
         (f) =>

@@ -196,8 +196,8 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
       ],
       'collar-pullover': [
         ['interfacing', 'shoulder'],
-        ['collar-sew', 'collar-baste'],
-        ['collar-baste', 'neckline-face'],
+        ['collar-make', 'collar-tack'],
+        ['collar-tack', 'neckline-face'],
         ['neckline-face', 'neckline-understitch'],
       ],
       cardigan: [
@@ -255,8 +255,8 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
       bralette: [
         ['strap-thread', 'strap-front'],
         ['strap-front', 'cup-band'],
-        ['band-casing', 'band-mark'],
-        ['band-mark', 'cup-band'],
+        ['band-casing', 'casing-mark'],
+        ['casing-mark', 'cup-band'],
         ['back-straps', 'strap-secure'],
         ['strap-secure', 'closure-sew'],
       ],
@@ -269,7 +269,7 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
         ['waist-edge', 'waist-sew'],
         ['waist-join', 'waist-mark'],
       ],
-      'lettuce-top': [['old-hems', 'lower-edge']],
+      'lettuce-top': [['old-hems', 'lower-edge-ripple']],
       'crop-top': [
         ['lining-in', 'neckline-baste'],
         ['neckline-baste', 'neckline-sew'],

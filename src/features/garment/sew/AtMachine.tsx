@@ -4,6 +4,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ofStep } from '@/core/assembly/assemble';
 import { phraseText } from '@/core/explain/display';
 import { stepSetup } from '@/core/plan/sewing/stepSetup';
+import type { StepPlan } from '@/core/plan/sewing/types';
 import type { GarmentView } from '@/core/views/pageViews';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
@@ -178,6 +179,7 @@ function Inside() {
               {note && <p className={styles.caution}>Your note: {note}</p>}
             </div>
           </div>
+          <AfterThis steps={steps} at={at} text={text} />
         </section>
         <aside className={styles.side}>
           {panel === 'wrong' ? (
@@ -215,6 +217,30 @@ function Inside() {
         </aside>
       </main>
     </>
+  );
+}
+
+/** What comes next, so that hands can make ready. */
+function AfterThis({
+  steps,
+  at,
+  text,
+}: {
+  steps: readonly StepPlan[];
+  at: number;
+  text: (phrase: StepPlan['title']) => string;
+}) {
+  const { sewing } = useSewing();
+  const after = steps.slice(at + 1).find((one) => !one.done);
+  if (!after) return null;
+  const setup = stepSetup(sewing, after);
+  return (
+    <p className={styles.after}>
+      <span className={styles.label}>After this: </span>
+      {text(after.title)},{' '}
+      {setup ? `${setup.machine}: ${setup.name}` : sewing.stations[after.station]?.toLowerCase()}
+      {after.changeMinutes > 0 && `, ${Math.round(after.changeMinutes)} min changing over first`}
+    </p>
   );
 }
 

@@ -1,10 +1,13 @@
 'use client';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
+import { rollText } from '@/features/elastics/findingWords';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { changeText, mainSettings } from '@/features/machines/setupWords';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { useNumbers, valueOf } from '@/ui/numbers';
 import { PickField } from '@/ui/PickField';
+import { useUnit } from '@/ui/unit';
 import ticket from '../Ticket.module.css';
 import { useGarment } from '../useGarment';
 import { useSewing } from './useSewing';
@@ -103,6 +106,9 @@ export function SetupsPanel() {
 function Threads() {
   const { garment, findings, set } = useGarment();
   const { sewing } = useSewing();
+  const numbers = useNumbers();
+  const { unit } = useUnit();
+  const spool = (id: string) => rollText(valueOf(numbers, id), unit);
   if (sewing.threads.length === 0) return null;
   const threads = findings
     .filter(({ facts }) => facts.kind === 'thread')
@@ -120,15 +126,17 @@ function Threads() {
             {thread.enough === false && (
               <span className={ticket.changed}>
                 {' '}
-                too little of {thread.thread}: {thread.onHand && <ExplainedNumber id={thread.onHand} />}
+                too little of {thread.thread}:{' '}
+                {thread.onHand && <ExplainedNumber id={thread.onHand} text={spool(thread.onHand)} />}
               </span>
             )}
           </span>
           <span style={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-            <ExplainedNumber id={thread.needs} />
+            <ExplainedNumber id={thread.needs} text={spool(thread.needs)} />
             <br />
             <span className="soft small">
-              <ExplainedNumber id={thread.spools} /> × <ExplainedNumber id={thread.each} />
+              <ExplainedNumber id={thread.spools} /> ×{' '}
+              <ExplainedNumber id={thread.each} text={spool(thread.each)} />
             </span>
           </span>
         </div>

@@ -17,6 +17,7 @@ import { PopCheck } from './PopCheck';
 import { Schedule } from './Schedule';
 import { StepList } from './StepList';
 import { TogetherWith } from './TogetherWith';
+import styles from './SewStage.module.css';
 import { useSewing } from './useSewing';
 
 /** The order on the machines at hand, whether every row will hold, and when it can be sewn. */
@@ -64,47 +65,49 @@ function Choices() {
   const chosen = chosenWays(garment);
   const neck = kind.edges.some(({ id }) => id === 'neckline');
   return (
-    <div className={page.actions} style={{ gap: 28, alignItems: 'flex-start' }}>
-      <div style={{ minWidth: 250 }}>
-        <PickField
-          label="Machines"
-          value={value}
-          empty="choose the machines"
-          options={[
-            ...machineSets.map(({ id, facts }) => ({ id, name: facts.name })),
-            { id: 'serger-coverstitch', name: 'a usual serger, coverstitch and sewing machine' },
-            { id: 'sewing-only', name: 'a usual sewing machine only' },
-          ]}
-          onChange={(id) => {
-            if (id === 'serger-coverstitch' || id === 'sewing-only')
-              set('Machines', { machines: id, machineSetId: null });
-            else if (id !== '') set('Machines', { machineSetId: id });
-          }}
-        />
-        <p className="small" style={{ marginTop: 4 }}>
-          <Link href="/machines">Your machines</Link>
-        </p>
-      </div>
-      {sewing.ways.map(({ alternative, options, chosen: now, pinned }) => (
-        <div key={alternative.id} style={{ minWidth: 230 }}>
+    <div className={page.stack} style={{ gap: 14 }}>
+      <div className={styles.choices}>
+        <div>
           <PickField
-            label={alternative.label}
-            value={pinned ? (chosen[alternative.id] ?? '') : ''}
-            empty={`best here: ${options.find(({ id }) => id === now)?.label.split(':')[0] ?? ''}`}
-            options={options.map(({ id, label, change, work }) => ({
-              id,
-              name: id === now ? label : `${label} (${costWords(change, work)})`,
-            }))}
-            onChange={(id) =>
-              set(alternative.label, {
-                ...(alternative.id === 'sleeve-hems'
-                  ? { sleeveHems: id === 'flat' || id === 'round' ? id : 'best', 'ways.sleeve-hems': null }
-                  : { [`ways.${alternative.id}`]: id === '' ? null : id }),
-              })
-            }
+            label="Machines"
+            value={value}
+            empty="choose the machines"
+            options={[
+              ...machineSets.map(({ id, facts }) => ({ id, name: facts.name })),
+              { id: 'serger-coverstitch', name: 'a usual serger, coverstitch and sewing machine' },
+              { id: 'sewing-only', name: 'a usual sewing machine only' },
+            ]}
+            onChange={(id) => {
+              if (id === 'serger-coverstitch' || id === 'sewing-only')
+                set('Machines', { machines: id, machineSetId: null });
+              else if (id !== '') set('Machines', { machineSetId: id });
+            }}
           />
+          <p className="small" style={{ marginTop: 4 }}>
+            <Link href="/machines">Your machines</Link>
+          </p>
         </div>
-      ))}
+        {sewing.ways.map(({ alternative, options, chosen: now, pinned }) => (
+          <div key={alternative.id}>
+            <PickField
+              label={alternative.label}
+              value={pinned ? (chosen[alternative.id] ?? '') : ''}
+              empty={`best here: ${options.find(({ id }) => id === now)?.label.split(/[:,]/)[0] ?? ''}`}
+              options={options.map(({ id, label, change, work }) => ({
+                id,
+                name: id === now ? label : `${label} (${costWords(change, work)})`,
+              }))}
+              onChange={(id) =>
+                set(alternative.label, {
+                  ...(alternative.id === 'sleeve-hems'
+                    ? { sleeveHems: id === 'flat' || id === 'round' ? id : 'best', 'ways.sleeve-hems': null }
+                    : { [`ways.${alternative.id}`]: id === '' ? null : id }),
+                })
+              }
+            />
+          </div>
+        ))}
+      </div>
       {neck && (
         <ChoiceRow
           legend="Neckline topstitched"

@@ -1,9 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { formatQuantity, phraseText } from '@/core/explain/display';
+import { phraseText } from '@/core/explain/display';
 import { stepSetup } from '@/core/plan/sewing/stepSetup';
 import type { GarmentView } from '@/core/views/pageViews';
+import { rollText } from '@/features/elastics/findingWords';
 import { changeText, itemText, mainSettings } from '@/features/machines/setupWords';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
@@ -33,7 +34,7 @@ function Sheet() {
   const numbers = useNumbers();
   const { unit } = useUnit();
   const text = (phrase: Parameters<typeof phraseText>[0]) => phraseText(phrase, numbers, unit);
-  const length = (number: string) => formatQuantity(valueOf(numbers, number), 'mm', unit);
+  const length = (number: string) => rollText(valueOf(numbers, number), unit);
   return (
     <div>
       <div className={paper.bar}>
