@@ -1,4 +1,4 @@
-import { edgeRefFields, garmentRefFields } from '@/core/facts/garment';
+import { edgeRefFields, garmentRefFields, threadRefFields } from '@/core/facts/garment';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
 import { recordSpecs } from '@/core/facts/records';
 import { isOptional, type LeafSpec, type Spec } from '@/core/facts/spec';
@@ -10,6 +10,8 @@ export function wholeFacts<K extends RecordKind>(kind: K): FactsByKind[K] {
     for (const key of garmentRefFields) delete facts[key];
     const { entry } = facts.edges as Record<string, Record<string, unknown>>;
     for (const key of edgeRefFields) delete entry?.[key];
+    const threads = facts.threads as Record<string, unknown>;
+    for (const key of threadRefFields) delete threads[key];
   }
   if (kind === 'elastic') {
     facts.tests = {

@@ -99,9 +99,9 @@ function keptFinder(db: Database): FindFacts {
   };
 }
 
-/** The machine and stitch the next step wants. */
+/** The machine and stitch that are wanted next. */
 function setupOf({ steps, setups }: SewingPlan): string | undefined {
-  const step = steps.find((one) => !one.done);
+  const step = steps.find((one) => !one.done && one.setup !== undefined);
   const setup = setups.find((one) => one.id === step?.setup);
   return setup && `${setup.machine}: ${setup.name}`;
 }

@@ -204,7 +204,7 @@ describe('bands, closures and styles', () => {
     const wrist = { fit: { wrist: { school: 'share', share: 0 } } } as const;
     expect(labels(plan('raglan', facts, wrist))).toEqual(['band', 'seam']);
     const hemmed = { ...wrist, finishes: { cuff: { finish: 'hem' } } } as const;
-    expect(labels(plan('raglan', facts, hemmed))).toEqual(['cloth', 'seam']);
+    expect(labels(plan('raglan', facts, hemmed))).toEqual(['cloth', 'hem stitch']);
   });
   test('a bralette hooks up, so nothing passes its band, unless it is made without the hooks', () => {
     const outer = stated(0.3);
