@@ -74,6 +74,10 @@ export function garmentOf(kind: KindId, rest: Partial<Garment> = {}): GarmentFac
 export const sewingOf = (facts: GarmentFacts): SewingPlan =>
   planSewing(facts, planGarment(facts, { onDate: TODAY }));
 
+/** The same without some of its fields. */
+export const without = <T extends object, K extends keyof T>(whole: T, ...keys: readonly K[]): Omit<T, K> =>
+  Object.fromEntries(Object.entries(whole).filter(([key]) => !keys.includes(key as K))) as Omit<T, K>;
+
 /** The demo's garments as they are, and with nothing sewn yet. */
 export const unsewn: readonly (readonly [string, GarmentFacts])[] = demoFacts().map(([id, facts]) => [
   id,

@@ -134,22 +134,20 @@ export function exportGarment(db: Database, id: string, withMeasurements: boolea
   });
 }
 
+/** What belongs to the making of one garment and not to what was chosen. */
+const OF_THE_MAKING = ['atStep', 'wrong', 'evenings', 'substituted', 'stands'] as const;
+
 /** A new garment like this one: same choices, nothing cut, sewn or worn yet. */
 export function copyGarment(db: Database, id: string): Response {
   const found = findRecord(db, 'garment', id);
   if (!found || found.removed)
     return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
   const name = `${found.facts.name.slice(0, 50)}, again`;
-  const {
-    atStep: _at,
-    wrong: _wrong,
-    evenings: _evenings,
-    substituted: _substituted,
-    stands: _stands,
-    ...kept
-  } = found.facts;
   const facts: Garment = {
-    ...kept,
+    ...applyChanges(
+      found.facts,
+      OF_THE_MAKING.map((path) => ({ path, value: null })),
+    ),
     name,
     ...(found.facts.edges ? { edges: withoutRounds(found.facts.edges) } : {}),
     agreed: {},

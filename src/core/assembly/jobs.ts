@@ -45,12 +45,12 @@ export const jobs = {
     'seam',
     [
       'overlock4',
+      'overlock3',
       'zigzag-seam',
       'zigzag-close',
       'zigzag-neck',
       'lightning',
       'triple-straight',
-      'overlock3',
       'top-cover',
     ],
     { finishes: true },
@@ -58,13 +58,13 @@ export const jobs = {
   ring: job(
     'a band or edge that something is pulled over',
     'opening',
-    ['overlock4', 'zigzag-neck', 'zigzag-close', 'overlock3', 'lightning'],
+    ['overlock4', 'overlock3', 'zigzag-neck', 'zigzag-close', 'lightning'],
     { finishes: true },
   ),
   stay: job(
     'a seam that must not grow',
     'nothing',
-    ['overlock4', 'straight-seam', 'zigzag-seam', 'overlock3'],
+    ['overlock4', 'overlock3', 'straight-seam', 'zigzag-seam'],
     {
       finishes: true,
     },
@@ -72,7 +72,7 @@ export const jobs = {
   still: job(
     'a seam that hardly stretches',
     'little',
-    ['overlock4', 'straight-seam', 'zigzag-seam', 'zigzag-neck', 'triple-straight', 'overlock3'],
+    ['overlock4', 'overlock3', 'straight-seam', 'zigzag-seam', 'zigzag-neck', 'triple-straight'],
     { finishes: true },
   ),
   /** Seams that are turned in or pressed open: the layers cover them. */

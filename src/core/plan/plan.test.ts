@@ -6,6 +6,7 @@ import { stageIds, type GarmentFacts, type GarmentPlan } from './types';
 import { planGarment } from './planGarment';
 import { planSewing } from './sewing/planSewing';
 import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
+import { without } from '../../../tests/sewn';
 
 const plan = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 const value = (of: GarmentPlan, id: string | undefined) => of.numbers[id ?? '']?.value ?? Number.NaN;
@@ -142,8 +143,7 @@ describe('sewing text', () => {
       );
     }
   });
-  const { machineSet: _set, machines: _machines, ...usual } = change(facts, { cuts: {}, sewn: {} });
-  const uncut: GarmentFacts = usual;
+  const uncut: GarmentFacts = without(change(facts, { cuts: {}, sewn: {} }), 'machineSet', 'machines');
   const before = texts(uncut);
   test.each<[string, GarmentFacts]>([
     [
@@ -195,7 +195,7 @@ describe('sewing text', () => {
     },
   );
   test('a straight topstitch on a small neck will pop: it comes out of the numbers (handbook 07)', () => {
-    const { thicknessMm: _thickness, ...plain } = uncut.outer ?? newCloth('x');
+    const plain = without(uncut.outer ?? newCloth('x'), 'thicknessMm');
     const toddler = { ...change(uncut, { topstitch: 'straight' }), outer: plain };
     const of = sewn(toddler);
     const row = of.steps.find(({ id }) => id === 'neckline-topstitch')?.row;

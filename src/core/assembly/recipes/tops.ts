@@ -23,7 +23,7 @@ export const tee: Recipe = {
       say`Try it on for length`,
       [say`Mark the hem level all round; turn the crease where it should be.`],
       {
-        after: ['side', 'armhole', 'neckline-sew'],
+        after: ['side', 'armhole'],
       },
     ),
     ...edge(c, 'hem', { after: ['side', 'hem-try'], seam: 'hem' }),

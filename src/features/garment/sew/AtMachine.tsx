@@ -148,7 +148,13 @@ function Inside() {
         <div style={{ width: `${(100 * (steps.length - left.length)) / steps.length}%` }} />
       </div>
       <main className={styles.work}>
-        <section className={styles.step} data-machine-step={step.id}>
+        <section
+          key={step.id}
+          className={styles.step}
+          data-machine-step={step.id}
+          tabIndex={0}
+          aria-label="The step"
+        >
           <h1>{text(step.title)}</h1>
           {step.done && <p className={styles.done}>Done already.</p>}
           <ol>
@@ -167,7 +173,7 @@ function Inside() {
             </dl>
           )}
           <div className={styles.below}>
-            {step.diagram && <Diagram id={step.diagram} widthPx={420} />}
+            {step.diagram && <Diagram id={step.diagram} widthPx={640} />}
             <div>
               <p className={styles.label}>Then check</p>
               <p className={styles.check}>{text(step.check)}</p>

@@ -7,6 +7,24 @@ import { useUnit } from '@/ui/unit';
 import styles from './AtMachine.module.css';
 import { useSewing } from './useSewing';
 
+/** What is read while sewing; the rest was set once. */
+const AT_A_GLANCE: ReadonlySet<string> = new Set([
+  'Tensions',
+  'Stitch length',
+  'Stitch width',
+  'Differential feed',
+  'Foot pressure',
+  'Needle',
+]);
+
+const Rows = ({ rows }: { rows: ReturnType<typeof settingsOf> }) =>
+  rows.map(({ label, text }) => (
+    <div key={label} style={{ display: 'contents' }}>
+      <dt>{label}</dt>
+      <dd>{text}</dd>
+    </div>
+  ));
+
 /** The machine's settings for the step on the screen, and what has to be changed to get there. */
 export function MachineCard({ step, setup }: { step: StepPlan; setup: SetupPlan | undefined }) {
   const { sewing } = useSewing();
@@ -20,6 +38,7 @@ export function MachineCard({ step, setup }: { step: StepPlan; setup: SetupPlan 
       </div>
     );
   }
+  const settings = settingsOf(setup.setup);
   const share = (id: string) => formatQuantity(valueOf(numbers, id), 'share', unit);
   return (
     <div className={styles.card}>
@@ -27,12 +46,7 @@ export function MachineCard({ step, setup }: { step: StepPlan; setup: SetupPlan 
       <dl>
         <dt>{setup.name}</dt>
         <dd>{setup.iso ?? ''}</dd>
-        {settingsOf(setup.setup).map(({ label, text }) => (
-          <div key={label} style={{ display: 'contents' }}>
-            <dt>{label}</dt>
-            <dd>{text}</dd>
-          </div>
-        ))}
+        <Rows rows={settings.filter(({ label }) => AT_A_GLANCE.has(label))} />
       </dl>
       {step.change.length === 0 ? (
         <p className={styles.label}>Nothing to change from the last seam.</p>
@@ -46,6 +60,12 @@ export function MachineCard({ step, setup }: { step: StepPlan; setup: SetupPlan 
           </ol>
         </div>
       )}
+      <details>
+        <summary className={styles.label}>Needle, thread and the rest</summary>
+        <dl>
+          <Rows rows={settings.filter(({ label }) => !AT_A_GLANCE.has(label))} />
+        </dl>
+      </details>
       {step.row && (
         <p className={styles.label}>
           {step.row.measured ? 'Your swatch stretched' : 'Planned to stretch'} {share(step.row.gives)}; the
