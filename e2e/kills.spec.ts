@@ -1,7 +1,7 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { rmSync } from 'node:fs';
 import { setTimeout as wait } from 'node:timers/promises';
 import { expect, test } from '@playwright/test';
+import { kill, startServer } from './ownServer';
 
 /** Kills the server in the middle of autosaving, twenty times, and looks for every write it had acknowledged. */
 const KILLS = 20;
@@ -20,35 +20,6 @@ function seeded(seed: number): () => number {
     return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296;
   };
 }
-
-async function start(): Promise<ChildProcess> {
-  const server = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT)],
-    {
-      env: { ...process.env, IDLE_STRETCH_DB: DB },
-      stdio: 'ignore',
-      detached: true,
-    },
-  );
-  for (let at = 0; at < 100; at += 1) {
-    if (
-      await fetch(`${BASE}/api/undo`).then(
-        (response) => response.ok,
-        () => false,
-      )
-    )
-      return server;
-    await wait(100);
-  }
-  throw new Error('expected the server to answer within ten seconds, it did not');
-}
-
-const kill = (server: ChildProcess): Promise<void> =>
-  new Promise((resolve) => {
-    server.once('exit', () => resolve());
-    process.kill(-(server.pid as number), 'SIGKILL');
-  });
 
 interface Written {
   readonly records: readonly {
@@ -71,7 +42,7 @@ test(`${KILLS} kills during autosave (seed ${SEED}): every acknowledged write is
   test.setTimeout(240_000);
   rmSync('test-results/kills', { recursive: true, force: true });
   const random = seeded(SEED);
-  let server = await start();
+  let server = await startServer(PORT, DB);
   const made = await send('POST', '/api/records/cloth', {
     label: 'Add',
     facts: { name: 'Kill cloth', washed: 'no', tests: {} },
@@ -107,7 +78,7 @@ test(`${KILLS} kills during autosave (seed ${SEED}): every acknowledged write is
     await kill(server);
     going = false;
     await typing;
-    server = await start();
+    server = await startServer(PORT, DB);
     const { record } = (await (await fetch(`${BASE}/api/records/cloth/${id}`)).json()) as {
       record: Written['records'][number];
     };

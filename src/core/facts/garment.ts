@@ -231,6 +231,7 @@ export const garmentSpec = record('Garment', {
   seams: optional(map('Seams', seamChoiceSpec, 60)),
   befores: optional(map('This before that', beforeSpec, 60)),
   order: optional(map('Own order', numberOf('count', 'Place', 0, 500), 300)),
+  followed: optional(map('Order that was begun', numberOf('count', 'Place', 0, 500), 300)),
   threads: optional(
     record('Threads', {
       needleId: optional(id('the thread of the needles')),

@@ -53,7 +53,23 @@ export interface Ordering {
   readonly ids: readonly string[];
 }
 
-/** Several garments' steps as one problem; what is done is left out, and machines stand as they stand. */
+/** Where the person is: at the station of the step that was done last, as far as the order that was begun tells. */
+export function stationNow(
+  steps: readonly SetStep[],
+  { sewn, followed = {} }: GarmentFacts['garment'],
+): StationId | undefined {
+  return steps
+    .filter(({ spec }) => ofStep(sewn, spec.id) !== undefined && followed[spec.id] !== undefined)
+    .reduce<SetStep | undefined>(
+      (last, one) => (last && (followed[last.spec.id] ?? 0) > (followed[one.spec.id] ?? 0) ? last : one),
+      undefined,
+    )?.station;
+}
+
+/**
+ * Several garments' steps as one problem; what is done is left out, machines stand as they stand, and the person is
+ * at `now` where that is known.
+ */
 export function orderingOf(
   garments: readonly {
     readonly steps: readonly SetStep[];
@@ -61,6 +77,7 @@ export function orderingOf(
     readonly done: (id: string) => boolean;
     readonly prefix: string;
   }[],
+  now?: StationId,
 ): Ordering {
   const left = garments.flatMap(({ steps, done, prefix }) =>
     steps.filter(({ spec }) => !done(spec.id)).map((step) => ({ step, id: prefix + step.spec.id, prefix })),
@@ -90,7 +107,10 @@ export function orderingOf(
       change: [...list, present].map((from) => list.map((to) => changeMinutes(machine.kind, from, to))),
     };
   });
-  return { problem: { steps, stations }, ids: left.map(({ id }) => id) };
+  // A station at which nothing is left to do is still one that has to be left.
+  const startAt =
+    now === undefined ? -1 : stationIds.includes(now) ? stationIds.indexOf(now) : stationIds.length;
+  return { problem: { steps, stations, startAt }, ids: left.map(({ id }) => id) };
 }
 
 /** Orders already found, by what was asked: a keystroke elsewhere on the page must not search again. */
@@ -101,6 +121,7 @@ export function bestOrderOnce(problem: OrderProblem): Order {
   const key = JSON.stringify([
     problem.steps.map(({ station, setup, after }) => [station, setup, after]),
     problem.stations,
+    problem.startAt,
   ]);
   const known = found.get(key);
   if (known) return known;
@@ -149,7 +170,7 @@ export function bestPlan(
   const planFor = (ways: Ways): Plan => {
     const sewn = sewnSteps({ facts, kind, wearing, ways });
     const steps = withSetups(sewn, facts);
-    const ordering = orderingOf([{ steps, sewn, done, prefix: '' }]);
+    const ordering = orderingOf([{ steps, sewn, done, prefix: '' }], stationNow(steps, facts.garment));
     const left = steps.filter(({ spec }) => !done(spec.id));
     return {
       sewn,

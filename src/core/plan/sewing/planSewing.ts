@@ -143,7 +143,10 @@ interface Ids {
   readonly own: boolean;
 }
 
-/** The order that is followed: the person's own where there is one, with what it does not name put in, else the best. */
+/**
+ * The order that is followed: the person's own where there is one, with what it does not name put in; else the one
+ * that was begun, as long as none is better; else the best.
+ */
 function orderOf(
   { steps, ordering, order }: Plan,
   { garment }: GarmentFacts,
@@ -152,10 +155,23 @@ function orderOf(
   const doneIds = steps.filter(({ spec }) => done(spec.id)).map(({ spec }) => spec.id);
   const best = order.order.map((at) => ordering.ids[at] as string);
   const own = garment.order;
-  if (!own || Object.keys(own).length === 0) return { all: [...doneIds, ...best], left: best, own: false };
+  if (!own || Object.keys(own).length === 0) {
+    const begun = garment.followed && placeNew(best, garment.followed);
+    const left = begun && asGood(ordering, begun, order) ? begun : best;
+    return { all: [...doneIds, ...left], left, own: false };
+  }
   const left = placeNew(best, own);
   return { all: [...doneIds, ...left], left, own: true };
 }
+
+const asGood = (ordering: Ordering, ids: readonly string[], best: OrderCost): boolean => {
+  const cost = costOf(ordering, ids);
+  return (
+    broken(ordering, ids).length === 0 &&
+    cost.changeMinutes <= best.changeMinutes + 1e-9 &&
+    cost.moves <= best.moves
+  );
+};
 
 /** Steps the own order does not know go right after the step that precedes them in the best one. */
 function placeNew(best: readonly string[], own: Readonly<Record<string, number>>): readonly string[] {

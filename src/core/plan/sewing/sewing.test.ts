@@ -165,6 +165,38 @@ describe('own choices', () => {
   });
 });
 
+test.each(machineCases)(
+  'sewn step by step on %s, the order that was begun is kept to its end',
+  (_name, own) => {
+    for (const kind of ['tee', 'briefs', 'boxer-briefs'] as const) {
+      let facts = own(garmentOf(kind));
+      const first = sewingOf(facts);
+      const { ids } = first.order;
+      facts = change(facts, {
+        ways: Object.fromEntries(first.ways.map(({ alternative, chosen }) => [alternative.id, chosen])),
+        followed: Object.fromEntries(ids.map((id, at) => [id, at])),
+      });
+      ids.forEach((id, at) => {
+        const of = sewingOf(facts);
+        expect([kind, at, of.order.ids]).toEqual([kind, at, ids.slice(at)]);
+        const now = step(of, id);
+        const setup = of.setups.find((one) => one.id === now.setup);
+        facts = change(facts, {
+          sewn: {
+            ...facts.garment.sewn,
+            [id]: { doneOn: TODAY, ...(now.stitch ? { stitch: now.stitch } : {}) },
+          },
+          ...(setup && !facts.machineSet
+            ? { stands: { ...facts.garment.stands, [setup.machineId]: setup.setup } }
+            : {}),
+        });
+        if (setup && facts.machineSet) facts = machine(facts, setup.machineId, { present: setup.setup });
+      });
+      expect(sewingOf(facts).steps.every(({ done }) => done)).toBe(true);
+    }
+  },
+);
+
 describe('minutes', () => {
   const facts = on('serger-coverstitch', garmentOf('tee'));
   test.each([

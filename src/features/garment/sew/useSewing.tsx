@@ -102,10 +102,19 @@ export function SewingProvider({ children }: { children: ReactNode }) {
           ? answer.ways.map(({ alternative, chosen }) => [`ways.${alternative.id}`, chosen])
           : [],
       );
+      const { followed = {} } = garment;
+      const { ids } = answer.order;
+      const keeps = ids.every(
+        (one, at) =>
+          followed[one] !== undefined &&
+          (at === 0 || (followed[one] ?? 0) > (followed[ids[at - 1] ?? ''] ?? 0)),
+      );
+      const begun = done && !keeps && !answer.own;
       const stands = done ? stepSetup(answer, step) : undefined;
       const own = stands && records.record('machine', stands.machineId) !== undefined;
       set(`${step.id} ${done ? 'done' : 'not done'}`, {
         ...settled,
+        ...(begun ? { followed: Object.fromEntries(ids.map((one, at) => [one, at])) } : {}),
         [`sewn.${step.id}`]: done
           ? {
               doneOn: today,
@@ -118,7 +127,7 @@ export function SewingProvider({ children }: { children: ReactNode }) {
       if (stands && own) records.set('machine', stands.machineId, 'Present setup', { present: stands.setup });
     };
     return { sewing: answer, stale: waiting, client, tick };
-  }, [answer, waiting, client, garment.sewn, records, set, today]);
+  }, [answer, waiting, client, garment, records, set, today]);
   const provided = useMemo(() => ({ state, fault }), [state, fault]);
   return <SewingContext value={provided}>{children}</SewingContext>;
 }

@@ -1,0 +1,239 @@
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, rmSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { pointer, saved, visit } from './hands';
+import { kill, startServer } from './ownServer';
+
+const PORT = 4173;
+const BASE = `http://127.0.0.1:${PORT}`;
+const FOLDER = 'test-results/sewing';
+const DB = `${FOLDER}/household.db`;
+
+let server: Awaited<ReturnType<typeof startServer>> | undefined;
+test.afterEach(async () => {
+  if (server) await kill(server);
+  server = undefined;
+});
+
+/** Where the step on the screen stands: `5 of 16`. */
+async function placeOn(page: Page): Promise<readonly [number, number]> {
+  const text = await page.locator('[data-at-machine] header').innerText();
+  const [, at, of] = /(\d+) of (\d+)/.exec(text) ?? [];
+  return [Number(at), Number(of)];
+}
+const stepOn = (page: Page) => page.locator('[data-machine-step]');
+
+/** A tee for Odile out of Heron jersey, measured and ready to sew on a set of machines. */
+async function newTee(page: Page, name: string, set: string, unit: 'cm' | 'in'): Promise<string> {
+  const hands = pointer(page);
+  const go = (path: string) => page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
+  await go('/garments/new');
+  await hands.press(unit);
+  await hands.fill('Name', name);
+  await hands.select('For', 'Odile');
+  await hands.select('Cloth', 'Heron jersey');
+  await hands.press('Start');
+  await expect(page.getByLabel('Garment’s name')).toHaveValue(name);
+  const address = page.url().split('?')[0] as string;
+  await page.goto(`${address}?stage=bands`, { waitUntil: 'networkidle' });
+  await hands.fill(`Front piece, edge to edge (${unit})`, unit === 'cm' ? '33' : '13');
+  await hands.fill(`Back piece, edge to edge (${unit})`, unit === 'cm' ? '19' : '7 1/2');
+  await saved(page);
+  await page.goto(`${address}?stage=sew`, { waitUntil: 'networkidle' });
+  await hands.select('Machines', set);
+  await saved(page);
+  await expect(page.locator('[data-step]').first()).toBeVisible();
+  return address;
+}
+
+for (const { name, set, unit, forward } of [
+  {
+    name: 'a combined machine, with a pedal',
+    set: 'In the corner',
+    unit: 'cm',
+    forward: (page: Page) => page.keyboard.press('PageDown'),
+  },
+  {
+    name: 'a sewing machine alone, in inches, by tapping',
+    set: 'On tour',
+    unit: 'in',
+    forward: (page: Page) => page.getByRole('button', { name: /Done, next/ }).click(),
+  },
+] as const) {
+  test(`a whole tee on ${name}, killed half way and gone on with`, async ({ browser }) => {
+    test.setTimeout(240_000);
+    rmSync(FOLDER, { recursive: true, force: true });
+    mkdirSync(FOLDER, { recursive: true });
+    execFileSync('node_modules/.bin/tsx', ['--conditions=react-server', 'src/demo/seed.ts'], {
+      env: { ...process.env, IDLE_STRETCH_DB: DB },
+    });
+    server = await startServer(PORT, DB);
+    const context = await browser.newContext({ viewport: { width: 768, height: 1024 } });
+    let page = await context.newPage();
+    const address = await newTee(page, 'Flag tee', set, unit);
+    await page.getByRole('link', { name: 'Go to the machine' }).click();
+    await expect(stepOn(page)).toBeVisible();
+    const [, count] = await placeOn(page);
+    expect(count).toBeGreaterThan(12);
+    const titles: string[] = [];
+    const half = Math.floor(count / 2);
+    for (let at = 0; at < count; at += 1) {
+      await expect.poll(async () => (await placeOn(page))[0]).toBe(at + 1);
+      const title = await page.locator('[data-machine-step] h1').innerText();
+      titles.push(title);
+      await expect(page.getByText('Then check')).toBeVisible();
+      if (at === half) {
+        // The power goes: what was done is there again, and so is the place.
+        await page.waitForTimeout(1200);
+        await kill(server);
+        await page.close();
+        server = await startServer(PORT, DB);
+        page = await context.newPage();
+        await page.goto(`${address}/sew`, { waitUntil: 'networkidle' });
+        await expect(page.locator('[data-machine-step] h1')).toHaveText(title);
+        await expect.poll(async () => (await placeOn(page))[0]).toBe(at + 1);
+      }
+      await forward(page);
+    }
+    await expect(page.locator('[data-finished]')).toContainText('Flag tee is sewn.');
+    expect(titles.at(-1)).toMatch(/Bury the tails/);
+    expect(titles[0]).toBe('Mark the front');
+    const overcast = titles.filter((title) => title.startsWith('Trim and overcast')).length;
+    if (set === 'On tour') expect(overcast).toBeGreaterThan(3);
+    else expect(overcast).toBe(0);
+    await page.waitForTimeout(1200);
+    await page.goto(`${address}?stage=sew`, { waitUntil: 'networkidle' });
+    await expect(page.getByText(`${count} of ${count} done`)).toBeVisible();
+    await context.close();
+  });
+}
+
+test('at the machine: back, a note, what went wrong with its remedy, and a machine that gives out', async ({
+  page,
+}) => {
+  await visit(page, '/garments/ring-toss/sew');
+  await expect(stepOn(page)).toBeVisible();
+  const [place, count] = await placeOn(page);
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(async () => (await placeOn(page))[0]).toBe(place - 1);
+  await expect(page.getByText('Done already.')).toBeVisible();
+  await page.keyboard.press('n');
+  await page.getByLabel('Note on this step').fill('Used the old bobbin.');
+  await saved(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => (await placeOn(page))[0]).toBe(place);
+  // Look ahead to a step on the combined machine without ticking anything off.
+  await visit(page, '/garments/ring-toss?stage=sew');
+  await page.getByRole('button', { name: /Step \d+: Sew side and underarm/ }).click();
+  await expect(page.locator('[data-step="side"][data-open=true]')).toBeVisible();
+  await expect(page.getByText(/gives .* by your own swatch/)).toBeVisible();
+  await visit(page, '/garments/ring-toss/sew');
+  await page.keyboard.press('w');
+  await page.getByLabel('What it did').selectOption({ label: 'The seam waves' });
+  await expect(page.getByRole('list', { name: 'Causes to try' })).toContainText('The foot presses too hard');
+  await page.getByRole('button', { name: 'This helped' }).first().click();
+  await saved(page);
+
+  await visit(page, '/machines/two-in-one');
+  await page.getByRole('button', { name: 'It is out of order' }).click();
+  await saved(page);
+  await visit(page, '/garments/ring-toss?stage=sew');
+  await expect(page.locator('[data-step="side"]')).toContainText('Old green');
+  await expect(page.locator('[data-step="side-finish"]')).toBeVisible();
+  await expect(page.locator('[data-step="shoulder-finish"]')).toHaveCount(0);
+  await visit(page, '/machines/two-in-one');
+  await page.getByRole('button', { name: 'It works again' }).click();
+  await saved(page);
+  await visit(page, '/garments/ring-toss?stage=sew');
+  await expect(page.locator('[data-step="side"]')).toContainText('Two-in-one');
+  expect(count).toBeGreaterThan(10);
+});
+
+test('the order: dragged by keyboard, what it breaks is said, and the best one is a press away', async ({
+  page,
+}) => {
+  await visit(page, '/garments/matinee?stage=sew');
+  const steps = page.locator('[data-step]');
+  await expect(steps.first()).toBeVisible();
+  const ids = () => steps.evaluateAll((all) => all.map((one) => one.getAttribute('data-step')));
+  const before = await ids();
+  const last = before.length - 1;
+  await page.getByRole('button', { name: `Move step ${last + 1}` }).focus();
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(300);
+  for (let at = 0; at < 3; at += 1) {
+    await page.keyboard.press('ArrowUp');
+    await page.waitForTimeout(250);
+  }
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/has to come before step/).first()).toBeVisible();
+  await expect(page.getByText('This is your own order')).toBeVisible();
+  await page.getByRole('button', { name: 'Take the best order again' }).click();
+  await expect(page.getByText(/has to come before step/)).toHaveCount(0);
+  await expect.poll(ids).toEqual(before);
+});
+
+test('other machines, another garment beside it, free evenings and their calendar', async ({ page }) => {
+  const hands = pointer(page);
+  await visit(page, '/garments/matinee?stage=sew');
+  await hands.press('Compare the sets of machines');
+  const table = page.getByRole('table', { name: 'Other sets of machines' });
+  await expect(table.getByRole('row', { name: /On tour/ })).toContainText('zigzag');
+  await hands.select('Sew it together with', 'Lantern tee');
+  await expect(page.getByRole('list', { name: 'Both garments' })).toContainText('Lantern tee');
+  await expect(page.getByText(/saved\./i)).toBeVisible();
+  await hands.press('Add a free evening');
+  await hands.press('Add a free evening');
+  await expect(page.locator('[data-evening]').first()).toContainText('to spare');
+  await page.getByLabel('From').first().fill('late');
+  await expect(page.getByText('Give the time as hours and minutes, such as 19:30.')).toBeVisible();
+  await page.getByLabel('From').first().fill('18:15');
+  await saved(page);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Save as a calendar file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('sewing.ics');
+});
+
+test('a newcomer’s machine: what it can do, a swatch in inches, its advice, changing over, the sheet', async ({
+  page,
+}) => {
+  const hands = pointer(page);
+  await visit(page, '/machines');
+  await hands.press('in');
+  await hands.fill('A machine’s name', 'Grandmother’s');
+  await hands.press('Add a machine');
+  await expect(page).toHaveURL(/\/machines\/[0-9a-f-]{36}/);
+  await page.waitForLoadState('networkidle');
+  await hands.select('Kind', 'serger');
+  await hands.fill('Threads at most', '9');
+  await expect(page.getByText(/Threads at most: give a value from 2 to 5/)).toBeVisible();
+  await hands.fill('Threads at most', '4');
+  await hands.select('Cloth', 'Heron jersey');
+  await hands.select('Stitch', 'four-thread overlock');
+  await hands.press('Start a card');
+  await hands.fill('Seam before (in)', '4');
+  await hands.fill('Seam after, lying (in)', '4 3/8');
+  await hands.fill('Pulled until it resists or pops (in)', '7');
+  await expect(page.getByText(/It waved by 9 %/)).toBeVisible();
+  await expect(page.getByText('1.42')).toBeVisible();
+  await expect(page.getByText(/It stretches/)).toContainText('60 %');
+  await hands.press('Say how it stands');
+  await hands.press('That is how it stands');
+  await hands.select('Change it over to', 'three-thread overlock, narrow');
+  const list = page.getByRole('list', { name: 'What to change' });
+  await expect(list.getByRole('listitem').first()).toHaveText('Power off');
+  await expect(list.getByRole('listitem').last()).toHaveText('Test on a scrap');
+  await expect(page.getByText(/To put back afterwards/)).toBeVisible();
+  await hands.press('Done: it stands like that now');
+  await saved(page);
+  await hands.press('cm');
+
+  await visit(page, '/garments/ring-toss/sheet');
+  await expect(page.locator('[data-sheet-step]').first()).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('[data-sheet]')).toContainText('Thread');
+  await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
+});
