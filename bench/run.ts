@@ -1,6 +1,7 @@
 import { browserFigures } from './browser';
 import { listRatio } from './lists';
 import { edgesPerFrame, largestPerFrame, plansPerFrame, zoneMs } from './plans';
+import { changeoverRatio, orderMs, sewingMs, togetherSeconds } from './sewing';
 import { stripsSeconds } from './strips';
 
 /** Prints every figure as a ratio against its stated baseline. Never a test: machines differ. */
@@ -19,6 +20,16 @@ const edges = edgesPerFrame();
 line(`all edges of the largest garment (${edges.kind}) in a frame`, edges.perFrame.toFixed(1), '16 or more');
 line('one zone under every school, median, over 0.2 ms', two(zoneMs() / 0.2), 'under 1');
 line('listing 2,000 garments over listing 20', two(listRatio()), 'under 2');
+const order = orderMs();
+line(`best order of ${order.kind}, ${order.steps} steps, over 200 ms`, two(order.ms / 200), 'under 1');
+line('whole sewing plan of the slowest garment, over 200 ms', two(sewingMs() / 200), 'under 1');
+const together = togetherSeconds();
+line(
+  `two garments together, ${together.steps} steps, over 2 s${together.proved ? '' : ', handling not proved'}`,
+  two(together.seconds / 2),
+  'under 1',
+);
+line('changing over, best orders over written ones', two(changeoverRatio()), 'under 1');
 void stripsSeconds().then(({ seconds, sheets }) =>
   line(`marking strips, ${sheets} sheets of PDF, over 1 s`, two(seconds), 'under 1'),
 );

@@ -65,8 +65,40 @@ export function chosenWays(garment: Pick<Garment, 'ways' | 'sleeveHems'>): Ways 
   return { ...(sleeveHems === 'best' ? {} : { 'sleeve-hems': sleeveHems }), ...ways };
 }
 
-/** The garment's steps. Throws where a recipe names a circle (misuse: a test walks them all). */
-export function assemble({ base, kind, garment, lined, ways = {} }: Inputs): Assembly {
+/** Assemblies by the garment's kind and what a recipe reads of the garment: they are the same from keystroke to keystroke. */
+const made = new WeakMap<GarmentKind, Map<string, Assembly>>();
+
+/** What recipes read of a garment, and nothing else of it. */
+const readBy = ({
+  stay,
+  topstitch,
+  machines,
+  neckband,
+  finishes,
+  edges = {},
+}: Garment): readonly unknown[] => [
+  stay,
+  topstitch,
+  machines,
+  neckband.join,
+  finishes,
+  Object.entries(edges).map(([id, edge]) => [id, edge.use]),
+];
+
+/** The garment's steps: the same object again while nothing that they follow from changes. */
+export function assemble(inputs: Inputs): Assembly {
+  const { base, kind, garment, lined, ways } = inputs;
+  const key = JSON.stringify([base, lined, ways, chosenWays(garment), readBy(garment)]);
+  const known = made.get(kind) ?? new Map<string, Assembly>();
+  const before = known.get(key);
+  if (before) return before;
+  const now = assembleAnew(inputs);
+  known.set(key, now);
+  made.set(kind, known);
+  return now;
+}
+
+function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assembly {
   const alternatives = alternativesOf(base, kind, garment);
   const wanted: Ways = { ...chosenWays(garment), ...ways };
   const settled: Ways = Object.fromEntries(

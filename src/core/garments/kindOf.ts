@@ -13,8 +13,20 @@ export function kindOf(
   return own ? changedKind(base, own) : base;
 }
 
-/** The kind in one of its styles. The same kind where its styles have the same parts. */
+const styled = new WeakMap<GarmentKind, Map<Garment['style'], GarmentKind>>();
+
+/** The kind in one of its styles: the same object each time. The same kind where its styles have the same parts. */
 function inStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
+  const known = styled.get(kind) ?? new Map<Garment['style'], GarmentKind>();
+  const before = known.get(style);
+  if (before) return before;
+  const now = partsInStyle(kind, style);
+  known.set(style, now);
+  styled.set(kind, known);
+  return now;
+}
+
+function partsInStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
   const has = ({ only }: StyledPart) => only === undefined || only.includes(style);
   if ([kind.zones, kind.edges, kind.seams, kind.openings].every((parts) => parts.every(has))) return kind;
   return {

@@ -53,12 +53,21 @@ export function capabilityOf(machine: Machine): Capability {
   };
 }
 
+/** Answers for starting setups, by machine: every plan asks for all of them. */
+const asked = new WeakMap<Machine, Map<StitchId, string | undefined>>();
+
 /** Why a machine cannot sew a stitch, as a sentence; `undefined` where it can. */
-export function whyNot(
-  machine: Machine,
-  id: StitchId,
-  setup: Setup = stitches[id].start,
-): string | undefined {
+export function whyNot(machine: Machine, id: StitchId, setup?: Setup): string | undefined {
+  if (setup) return reason(machine, id, setup);
+  const known = asked.get(machine) ?? new Map<StitchId, string | undefined>();
+  if (!known.has(id)) {
+    known.set(id, reason(machine, id, stitches[id].start));
+    asked.set(machine, known);
+  }
+  return known.get(id);
+}
+
+function reason(machine: Machine, id: StitchId, setup: Setup): string | undefined {
   const stitch = stitches[id];
   const can = capabilityOf(machine);
   const name = machine.name;

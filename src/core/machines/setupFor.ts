@@ -13,7 +13,7 @@ export function cardFor(
   stitch: StitchId,
   clothId: string | undefined,
 ): { readonly id: string; readonly card: SetupCard } | undefined {
-  if (clothId === undefined) return undefined;
+  if (clothId === undefined || Object.keys(machine.cards).length === 0) return undefined;
   return Object.entries(machine.cards)
     .filter(([, card]) => card.stitch === stitch && card.clothId === clothId)
     .sort(([a, x], [b, y]) => y.sewnOn.localeCompare(x.sewnOn) || b.localeCompare(a))

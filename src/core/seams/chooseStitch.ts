@@ -56,21 +56,38 @@ export function chooseStitch(
 ): StitchChoice {
   const job = jobOf(jobId);
   const asked = job.temporary || job.demand === 'nothing' ? 0 : (needs ?? demandClasses[job.demand]);
+  const finishes = job.finishes === true;
   const ways: readonly StitchId[] =
     pick && !job.ways.includes(pick.stitch) ? [pick.stitch, ...job.ways] : job.ways;
-  const options = ways.flatMap((stitch) => optionsOf(inputs, stitch, asked, job.finishes === true));
-  const picked =
-    pick &&
-    (options.find(({ stitch, machineId }) => stitch === pick.stitch && machineId === pick.machineId) ??
-      options.find(({ stitch }) => stitch === pick.stitch));
+  const all = () => ways.flatMap((stitch) => optionsOf(inputs, stitch, asked, finishes));
+  const picked = pick && pickedOf(optionsOf(inputs, pick.stitch, asked, finishes), pick);
   const best =
-    picked ?? options.find(({ ok }) => ok) ?? furthest(options) ?? byHand(asked, job.finishes === true);
+    picked ?? firstThatHolds(inputs, ways, asked, finishes) ?? furthest(all()) ?? byHand(asked, finishes);
   return {
     ...best,
     needs: asked,
     pinned: picked !== undefined,
-    others: options.filter((one) => one !== best),
+    // Worked out when they are looked at: a plan chooses some thirty stitches, and shows one step at a time.
+    get others() {
+      return all().filter((one) => one.stitch !== best.stitch || one.machineId !== best.machineId);
+    },
   };
+}
+
+const pickedOf = (options: readonly StitchOption[], pick: StitchPick): StitchOption | undefined =>
+  options.find(({ machineId }) => machineId === pick.machineId) ?? options[0];
+
+function firstThatHolds(
+  inputs: ChooserInputs,
+  ways: readonly StitchId[],
+  asked: number,
+  finishes: boolean,
+): StitchOption | undefined {
+  for (const stitch of ways) {
+    const found = optionsOf(inputs, stitch, asked, finishes).find(({ ok }) => ok);
+    if (found) return found;
+  }
+  return undefined;
 }
 
 /**
@@ -85,7 +102,7 @@ export function asSewn(
 ): StitchChoice {
   const chosen = chooseStitch(inputs, jobId, needs, stitch === undefined ? undefined : { stitch });
   const extraPass = stitch !== undefined && jobOf(jobId).finishes === true && !finishesItself(stitch);
-  if (stitch === undefined || chosen.stitch === stitch) return { ...chosen, extraPass };
+  if (stitch === undefined || chosen.stitch === stitch) return { ...chosen, extraPass, others: [] };
   const gives = plannedStretch(stitches[stitch].model, inputs.pliesMm);
   const margin = gives - chosen.needs;
   return {

@@ -71,12 +71,19 @@ export function sewnSteps({ facts, kind, wearing, ways }: SewnInputs): SewnSteps
   const inputs = { machines, clothId: garment.outerClothId, pliesMm: pliesMm(facts) };
   const seams = new Map(kind.seams.map((one) => [one.id, one]));
   const edges = new Map(kind.edges.map((one) => [one.id, one]));
+  const demands = new Map<string, Demand | undefined>();
+  const demandAlong = ({ seam, edge }: StepSpec): Demand | undefined => {
+    const key = `${seam ?? ''}/${edge ?? ''}`;
+    if (!demands.has(key))
+      demands.set(key, demandOf(wearing, { seam: seams.get(seam ?? ''), edge: edges.get(edge ?? '') }));
+    return demands.get(key);
+  };
   const choose = (spec: StepSpec): SewnStep => {
     if (!spec.job) return { spec };
     const demand =
       jobOf(spec.job).across || (spec.seam === undefined && spec.edge === undefined)
         ? undefined
-        : demandOf(wearing, { seam: seams.get(spec.seam ?? ''), edge: edges.get(spec.edge ?? '') });
+        : demandAlong(spec);
     const before = ofStep(garment.sewn, spec.id);
     const choice = before
       ? asSewn(inputs, spec.job, demand?.share, before.stitch)
@@ -124,6 +131,7 @@ function withFinishes(steps: readonly SewnStep[], choose: (spec: StepSpec) => Se
       choose(finishStep(spec, id, spec.passes.filter(isFinish))),
     ];
   });
+  if (split.size === 0) return out;
   return out.map((one) => ({
     ...one,
     spec: {
@@ -170,13 +178,13 @@ function finishStep(spec: StepSpec, id: string, passes: readonly string[]): Step
 function withSwatches(steps: readonly SewnStep[], done: (id: string) => boolean): readonly SewnStep[] {
   const swatches = new Map<string, SewnStep>();
   const open = new Set<string>();
+  const twice = onTwoMachines(steps);
   const out = steps.map((one) => {
     const { choice, spec } = one;
     if (!choice || choice.cardId !== undefined || !spec.job || jobOf(spec.job).noSwatch) return one;
-    const id = `swatch-${choice.stitch}${twice(steps, choice) ? `-${choice.machineId ?? 'hand'}` : ''}`.slice(
-      0,
-      40,
-    );
+    const id = twice.has(choice.stitch)
+      ? `swatch-${choice.stitch}-${choice.machineId ?? 'hand'}`.slice(0, 40)
+      : `swatch-${choice.stitch}`;
     if (!swatches.has(id)) swatches.set(id, swatchStep(id, one));
     if (!done(spec.id)) open.add(id);
     return { ...one, spec: { ...spec, after: [...spec.after, id] } };
@@ -184,19 +192,33 @@ function withSwatches(steps: readonly SewnStep[], done: (id: string) => boolean)
   const front = out[0]?.spec.id === 'mark-front' ? 1 : 0;
   const first = front === 1 ? ['mark-front'] : [];
   // A setup whose seams are all sewn wants no swatch any more.
-  for (const id of swatches.keys()) if (!open.has(id) && !done(id)) swatches.delete(id);
+  const gone = [...swatches.keys()].filter((id) => !open.has(id) && !done(id));
+  for (const id of gone) swatches.delete(id);
   const made = [...swatches.values()].map((one) => ({ ...one, spec: { ...one.spec, after: first } }));
-  const here = new Set([...out.map(({ spec }) => spec.id), ...swatches.keys()]);
-  return [...out.slice(0, front), ...made, ...out.slice(front)].map((one) => {
-    const also = one.spec.id === 'last-look' ? [...swatches.keys()] : [];
-    const after = [...new Set([...one.spec.after, ...also])].filter((id) => here.has(id));
-    return { ...one, spec: { ...one.spec, after } };
-  });
+  const last = out.at(-1);
+  if (last?.spec.id === 'last-look') {
+    const after = [...new Set([...last.spec.after, ...swatches.keys()])];
+    out[out.length - 1] = { ...last, spec: { ...last.spec, after } };
+  }
+  const all = [...out.slice(0, front), ...made, ...out.slice(front)];
+  if (gone.length === 0) return all;
+  return all.map((one) => ({
+    ...one,
+    spec: { ...one.spec, after: one.spec.after.filter((id) => !gone.includes(id)) },
+  }));
 }
 
-/** The same stitch on two machines wants two swatches. */
-const twice = (steps: readonly SewnStep[], { stitch, machineId }: StitchChoice): boolean =>
-  steps.some(({ choice }) => choice?.stitch === stitch && choice.machineId !== machineId);
+/** Stitches that are sewn on two machines here: they want a swatch on each. */
+function onTwoMachines(steps: readonly SewnStep[]): ReadonlySet<StitchId> {
+  const on = new Map<StitchId, string | undefined>();
+  const twice = new Set<StitchId>();
+  for (const { choice } of steps) {
+    if (!choice) continue;
+    if (on.has(choice.stitch) && on.get(choice.stitch) !== choice.machineId) twice.add(choice.stitch);
+    on.set(choice.stitch, choice.machineId);
+  }
+  return twice;
+}
 
 function swatchStep(id: string, { choice, spec }: SewnStep): SewnStep {
   const stitch = stitches[(choice as StitchChoice).stitch];
