@@ -37,7 +37,9 @@ const HIDDEN: ReadonlySet<SetupField> = new Set<SetupField>(['stitch', ...TENSIO
 /** Tensions that are in use, as they stand in a row on the machine: needles, then loopers. */
 export function tensionText(setup: Setup): string | undefined {
   const used = TENSIONS.filter((field) => setup[field] !== undefined && inUse(setup, field));
-  return used.length === 0 ? undefined : used.map((field) => setup[field]?.toFixed(0)).join(' · ');
+  const dials = used.map((field) => setup[field]?.toFixed(0) ?? '');
+  if (dials.length <= 1) return dials[0];
+  return dials.join(' · ');
 }
 
 function inUse({ needles, mode, topLooper }: Setup, field: (typeof TENSIONS)[number]): boolean {
@@ -68,7 +70,7 @@ export function settingsOf(setup: Setup): readonly { readonly label: string; rea
 /** The settings that are read at a glance. */
 export const mainSettings = (setup: Setup): string =>
   [
-    tensionText(setup),
+    setup.tensionNeedle === undefined ? tensionText(setup) : `tension ${tensionText(setup)}`,
     setup.length === undefined ? undefined : `length ${setup.length.toFixed(1)}`,
     setup.width === undefined || setup.width === 0 || !means(setup, 'width')
       ? undefined

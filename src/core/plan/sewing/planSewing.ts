@@ -46,7 +46,10 @@ export function planSewing(facts: GarmentFacts, plan: GarmentPlan): SewingPlan {
   const lengths = new Map(
     best.steps
       .filter(({ choice }) => choice)
-      .map(({ spec }) => [spec.id, rowLength(book, facts, kind, plan, spec)]),
+      .map(({ spec, swatch }) => [
+        spec.id,
+        swatch ? figures.swatch : rowLength(book, facts, kind, plan, spec),
+      ]),
   );
   const setups = setupPlans(best, facts, rows);
   const walked = walk(best, ids, done);

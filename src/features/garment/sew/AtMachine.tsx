@@ -6,6 +6,7 @@ import { phraseText } from '@/core/explain/display';
 import { stepSetup } from '@/core/plan/sewing/stepSetup';
 import type { StepPlan } from '@/core/plan/sewing/types';
 import type { GarmentView } from '@/core/views/pageViews';
+import { mainSettings } from '@/features/machines/setupWords';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
@@ -46,7 +47,7 @@ const longTime = (minutes: number): string =>
 type Panel = 'wrong' | 'note' | undefined;
 
 function Inside() {
-  const { id, garment, facts, set } = useGarment();
+  const { id, garment, facts } = useGarment();
   const { sewing, tick } = useSewing();
   const numbers = useNumbers();
   const { unit } = useUnit();
@@ -62,19 +63,15 @@ function Inside() {
   const clock = useStepClock(id, step?.id);
   const left = steps.filter((one) => !one.done);
 
-  const go = useCallback(
-    (to: string | undefined) => {
-      setLooking(to);
-      setPanel(undefined);
-      if (to !== undefined && to !== garment.atStep) set('Place', { atStep: to });
-    },
-    [garment.atStep, set],
-  );
+  const go = useCallback((to: string | undefined) => {
+    setLooking(to);
+    setPanel(undefined);
+  }, []);
   const next = useCallback(() => {
     if (!step) return;
     const following =
       steps.slice(at + 1).find((one) => !one.done) ?? steps.find((one) => !one.done && one.id !== step.id);
-    if (!step.done) tick(step, true, clock.minutes());
+    if (!step.done) tick(step, true, { minutes: clock.minutes(), next: following?.id });
     clock.clear();
     go(following?.id);
   }, [at, clock, go, step, steps, tick]);
@@ -157,6 +154,12 @@ function Inside() {
         >
           <h1>{text(step.title)}</h1>
           {step.done && <p className={styles.done}>Done already.</p>}
+          {setup && (
+            <p className={styles.glance}>
+              {setup.machine}: {setup.name}, {mainSettings(setup.setup)}
+              {step.change.length > 0 && <strong> Change first, below.</strong>}
+            </p>
+          )}
           <ol>
             {step.lines.map((line, index) => (
               <li key={index}>{text(line)}</li>

@@ -17,7 +17,7 @@ export function Lanes({ onOpen }: { onOpen: (id: string) => void }) {
     <div className={styles.lanes} role="group" aria-label="Steps by machine">
       <div
         className={styles.grid}
-        style={{ gridTemplateColumns: `auto repeat(${sewing.steps.length}, minmax(30px, 1fr))` }}
+        style={{ gridTemplateColumns: `auto repeat(${sewing.steps.length}, minmax(27px, 1fr))` }}
       >
         {stations.map((station, lane) => (
           <Fragment key={station}>

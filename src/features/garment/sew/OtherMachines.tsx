@@ -66,7 +66,7 @@ function Comparison() {
             <td>{one.name}</td>
             <td style={{ textAlign: 'right' }}>{one.stepsLeft}</td>
             <td style={{ textAlign: 'right' }}>
-              {one.changes} × · {Math.round(one.changeMinutes)} min
+              {one.changes} changes, {Math.round(one.changeMinutes)} min
             </td>
             <td style={{ textAlign: 'right' }}>{Math.round(one.minutesLeft)} min</td>
             <td className="small" style={{ paddingLeft: 16 }}>

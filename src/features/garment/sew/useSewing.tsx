@@ -13,8 +13,12 @@ interface SewingState {
   /** A newer answer is being worked out. */
   readonly stale: boolean;
   readonly client: SewingClient;
-  /** Ticks a step, or takes its tick away; the machine then stands as it was sewn. */
-  readonly tick: (step: StepPlan, done: boolean, minutes?: number) => void;
+  /** Ticks a step, or takes its tick away; the machine then stands as it was sewn, and the place is kept. */
+  readonly tick: (
+    step: StepPlan,
+    done: boolean,
+    at?: { minutes?: number | undefined; next?: string | undefined },
+  ) => void;
 }
 
 interface Provided {
@@ -96,7 +100,7 @@ export function SewingProvider({ children }: { children: ReactNode }) {
   );
   const state = useMemo<SewingState | undefined>(() => {
     if (!answer) return undefined;
-    const tick: SewingState['tick'] = (step, done, minutes) => {
+    const tick: SewingState['tick'] = (step, done, { minutes, next } = {}) => {
       const settled = Object.fromEntries(
         done && Object.keys(garment.sewn).length === 0
           ? answer.ways.map(({ alternative, chosen }) => [`ways.${alternative.id}`, chosen])
@@ -112,7 +116,9 @@ export function SewingProvider({ children }: { children: ReactNode }) {
       const begun = done && !keeps && !answer.own;
       const stands = done ? stepSetup(answer, step) : undefined;
       const own = stands && records.record('machine', stands.machineId) !== undefined;
-      set(`${step.id} ${done ? 'done' : 'not done'}`, {
+      const number = answer.steps.findIndex(({ id }) => id === step.id) + 1;
+      set(`Step ${number} ${done ? 'done' : 'not done'}`, {
+        ...(next === undefined ? {} : { atStep: next }),
         ...settled,
         ...(begun ? { followed: Object.fromEntries(ids.map((one, at) => [one, at])) } : {}),
         [`sewn.${step.id}`]: done
