@@ -69,17 +69,9 @@ export function chosenWays(garment: Pick<Garment, 'ways' | 'sleeveHems'>): Ways 
 const made = new WeakMap<GarmentKind, Map<string, Assembly>>();
 
 /** What recipes read of a garment, and nothing else of it. */
-const readBy = ({
+const readBy = ({ stay, topstitch, neckband, finishes, edges = {} }: Garment): readonly unknown[] => [
   stay,
   topstitch,
-  machines,
-  neckband,
-  finishes,
-  edges = {},
-}: Garment): readonly unknown[] => [
-  stay,
-  topstitch,
-  machines,
   neckband.join,
   finishes,
   Object.entries(edges).map(([id, edge]) => [id, edge.use]),

@@ -27,8 +27,6 @@ export interface Figures {
     readonly elastic: (edge: string) => Phrase;
   };
   readonly child: boolean;
-  /** Whether the seam's own machine trims and finishes as it sews. */
-  readonly serged: boolean;
 }
 
 export interface StripFigures {

@@ -165,6 +165,18 @@ describe('the setup for a stitch on a cloth', () => {
     );
     expect(cardFor(carded, 'overlock4', 'a')?.id).toBe('own');
   });
+  test('a card of no cloth in particular is where every other cloth starts', () => {
+    const any = {
+      ...carded,
+      cards: {
+        ...carded.cards,
+        any: { stitch: 'overlock4', setup: { length: 3.3 }, sewnOn: '2026-03-01' } as const,
+      },
+    };
+    expect(setupFor({ machine: any, stitch: 'overlock4', clothId: 'b' }).length).toBe(3.3);
+    expect(setupFor({ machine: any, stitch: 'overlock4', clothId: 'a' }).length).toBe(2.5);
+    expect(cardFor(any, 'overlock4', 'b')).toBeUndefined();
+  });
   // T, handbook 07: lace and tricot 65–75, jersey 75–80, swim 75–80 stretch, sweatshirt 90.
   test.each([
     ['lace', { weightGsm: 90 }, 'ball-point', 65, 75],

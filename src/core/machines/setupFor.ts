@@ -20,6 +20,12 @@ export function cardFor(
     .map(([id, card]) => ({ id, card }))[0];
 }
 
+/** The newest card of that stitch that is of no cloth in particular: where every cloth without its own starts. */
+const anyClothCard = (machine: Machine, stitch: StitchId): SetupCard | undefined =>
+  Object.values(machine.cards)
+    .filter((card) => card.stitch === stitch && card.clothId === undefined)
+    .sort((a, b) => b.sewnOn.localeCompare(a.sewnOn))[0];
+
 export interface SetupInputs {
   readonly machine: Machine;
   readonly stitch: StitchId;
@@ -31,7 +37,7 @@ export interface SetupInputs {
 
 /**
  * The whole setup of a machine for a stitch on a cloth: the stitch's start, the needle and thread the cloth wants,
- * within the machine's range, and over all that the person's own card.
+ * within the machine's range, and over all that the person's own card: of this cloth, else of any.
  */
 export function setupFor({ machine, stitch, cloth, clothId, onElastic, bed }: SetupInputs): Setup {
   const can = capabilityOf(machine);
@@ -57,6 +63,6 @@ export function setupFor({ machine, stitch, cloth, clothId, onElastic, bed }: Se
       : { differential: Math.min(most, Math.max(least, start.differential)) }),
     ...(start.width === undefined ? {} : { width: Math.min(start.width, can.maxWidth) }),
     ...(bed && machine.freeArm ? { bed } : {}),
-    ...cardFor(machine, stitch, clothId)?.card.setup,
+    ...(cardFor(machine, stitch, clothId)?.card ?? anyClothCard(machine, stitch))?.setup,
   });
 }

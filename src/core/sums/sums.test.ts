@@ -66,3 +66,24 @@ test('pressure: 10.7 N/m and 72 Pa (handbook check value, D: Laplace); far too m
   expect(number(worked, 'pressure')).toBeCloseTo(72, 0);
   expect(ok(sums.pressure.work({ ...sums.pressure.usual, tS: 5000, extension: 1 })).says).toMatch(/Too much/);
 });
+
+test('differential: 1.3 waved by 8 % becomes 1.40, and never leaves 0.6 to 2.0 (D, T: handbook 07)', () => {
+  const next = (afterMm: number, ratio = 1.3) =>
+    ok(sums.differential.work({ ratio, beforeMm: 100, afterMm })).numbers.next?.value;
+  expect(next(108)).toBeCloseTo(1.404, 9);
+  expect(next(95)).toBeCloseTo(1.235, 9);
+  expect(next(200)).toBe(2);
+  expect(next(50, 0.8)).toBe(0.6);
+});
+
+test('zigzag 1.5 × 1.5 through 1 mm: 108 %, 76 % planned (handbook check value, D; T)', () => {
+  const { numbers } = ok(sums.stitch.work(sums.stitch.usual));
+  expect(numbers.bound?.value).toBeCloseTo(1.08, 2);
+  expect(numbers.planned?.value).toBeCloseTo(0.7 * (numbers.bound?.value ?? 0), 9);
+});
+
+test('thread: 5 m of four-thread seam take 108 m with a fifth wasted (S, from memory)', () => {
+  const { numbers } = ok(sums.thread.work(sums.thread.usual));
+  expect(numbers.total?.value).toBeCloseTo(108_000, 6);
+  expect(numbers.each?.value).toBeCloseTo(27_000, 6);
+});

@@ -10,6 +10,7 @@ import { workNegativeEase, workPressure, workWornExtension } from '../fit/fitNum
 import { COMFORT_PA } from '../fit/pressure';
 import { bandSums } from './bandSums';
 import { elasticSums } from './elasticSums';
+import { stitchSums } from './stitchSums';
 import { FILL_IN, notYet, type Sum, type SumValues, type Worked } from './sum';
 
 const girth = lengthMm('Body', 80, 2500, [140, 1500]);
@@ -339,6 +340,7 @@ export const sums = {
   pressure,
   ...bandSums,
   ...elasticSums,
+  ...stitchSums,
 } as const;
 export type SumId = keyof typeof sums;
 export const sumIds = Object.keys(sums) as readonly SumId[];

@@ -31,6 +31,9 @@ function Inside({ initial }: { initial: StoredRecord<'finding'> }) {
     records.set('finding', id, fields[key].label, { [key]: value });
   const fault = (key: keyof Finding) => records.fault('finding', id, key);
   const byLength = kind === 'tape' || kind === 'thread';
+  const words = (key: 'colour' | 'fibre' | 'needleSystem') => (
+    <TextFactField spec={fields[key]} value={finding[key]} onChange={set(key)} fault={fault(key)} />
+  );
   const yesNo = (key: 'swim' | 'nickel') => (
     <ChoiceRow
       legend={fields[key].label}
@@ -88,6 +91,44 @@ function Inside({ initial }: { initial: StoredRecord<'finding'> }) {
           />
         )}
       </div>
+      {(kind === 'thread' || kind === 'needles') && (
+        <div
+          style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(220px, 1fr))', gap: 16 }}
+        >
+          {kind === 'thread' ? (
+            <>
+              {words('colour')}
+              {words('fibre')}
+              <NumberField
+                spec={fields.ticket}
+                value={finding.ticket}
+                help="120 to 150 is fine, for lace; polyester on anything that stretches."
+                onChange={set('ticket')}
+                fault={fault('ticket')}
+              />
+            </>
+          ) : (
+            <>
+              {words('needleSystem')}
+              <NumberField
+                spec={fields.usedHours}
+                value={finding.usedHours}
+                help="A new needle for each project."
+                onChange={set('usedHours')}
+                fault={fault('usedHours')}
+              />
+            </>
+          )}
+        </div>
+      )}
+      {kind === 'needles' && (
+        <ChoiceRow
+          legend={fields.needleKind.label}
+          value={finding.needleKind}
+          options={fields.needleKind.options.map((value) => ({ value, label: value }))}
+          onChange={set('needleKind')}
+        />
+      )}
       {kind === 'cups' && (
         <ChoiceRow
           legend={fields.shape.label}

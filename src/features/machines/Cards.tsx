@@ -63,7 +63,7 @@ export function Cards({ id, machine, cloths, set, today }: Props) {
         <PickField
           label="Cloth"
           value={clothId}
-          empty="any cloth"
+          empty="any cloth without a card of its own"
           options={cloths.map((one) => ({ id: one.id, name: one.facts.name }))}
           onChange={setClothId}
         />

@@ -5,6 +5,7 @@ import { usualValues } from '@/core/facts/usualValues';
 import type { Sum, SumRule, SumValues } from '@/core/sums/sum';
 import { bandSums } from '@/core/sums/bandSums';
 import { elasticSums } from '@/core/sums/elasticSums';
+import { stitchSums } from '@/core/sums/stitchSums';
 import { sumIds, sums, type SumId } from '@/core/sums/sums';
 import type { Choice } from '@/core/views/pageViews';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -26,6 +27,7 @@ interface Props {
 
 type Which = SumId | 'size';
 const isBand = (id: SumId) => id in bandSums || id in elasticSums;
+const isStitch = (id: SumId) => id in stitchSums;
 const labels = (ids: readonly SumId[]): readonly { value: Which; label: string }[] =>
   ids.map((id) => ({ value: id, label: sums[id].label }));
 const GROUPS: readonly {
@@ -34,9 +36,13 @@ const GROUPS: readonly {
 }[] = [
   {
     legend: 'Stretch and fit',
-    options: [...labels(sumIds.filter((id) => !isBand(id))), { value: 'size', label: 'Pattern size' }],
+    options: [
+      ...labels(sumIds.filter((id) => !isBand(id) && !isStitch(id))),
+      { value: 'size', label: 'Pattern size' },
+    ],
   },
   { legend: 'Bands, elastics, straps', options: labels(sumIds.filter(isBand)) },
+  { legend: 'Seams and machines', options: labels(sumIds.filter(isStitch)) },
 ];
 
 /** Single calculations without a garment; each can hand its answer to one. */

@@ -88,18 +88,15 @@ function stepsOf(at: EdgeContext): readonly StepSpec[] {
 }
 
 /** Turned up and sewn, flat or in the round. */
-function hem({ edge: { id, label }, context, after, flat, times, ring }: EdgeContext): readonly StepSpec[] {
+function hem({ edge: { id, label }, after, flat, times, ring }: EdgeContext): readonly StepSpec[] {
   const round = ring && flat !== true;
-  const byCover = context.garment.machines !== 'sewing-only';
   return [
     step(
       id.includes('hem') ? id : `${id}-hem`,
       flat ? say`${label}: turn up and sew, flat` : say`${label}: turn up and sew`,
       [
         (f) => say`Fold on the crease: ${f.hem(id)} deep.`,
-        byCover
-          ? say`From the face, both needles on the fold’s side of the raw edge, without pulling.`
-          : say`From the face, without pulling, so that the raw edge is caught.`,
+        say`From the face, without pulling; the row lies just inside the raw edge underneath, so that it is caught.`,
         round
           ? say`A narrow tube goes over the free arm.`
           : say`Edge to edge; the seam that closes it comes after.`,

@@ -97,7 +97,6 @@ export function figuresOf(
       },
     },
     child: facts.wearer?.grown === 'child',
-    serged: garment.machines !== 'sewing-only',
   };
 }
 

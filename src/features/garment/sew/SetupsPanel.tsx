@@ -112,7 +112,7 @@ function Threads() {
   if (sewing.threads.length === 0) return null;
   const threads = findings
     .filter(({ facts }) => facts.kind === 'thread')
-    .map(({ id, facts }) => ({ id, name: facts.name }));
+    .map(({ id, facts }) => ({ id, name: facts.colour ? `${facts.name}, ${facts.colour}` : facts.name }));
   const wants = (part: string) => sewing.threads.some(({ id }) => id.endsWith(part));
   return (
     <section style={{ display: 'grid', gap: 10 }}>
