@@ -21,10 +21,14 @@ const PLACES: readonly { href: string; label: string; icon: IconName }[] = [
   { href: '/sums', label: 'Sums', icon: 'sums' },
 ];
 
+/** Nothing but the step stands on the screen while both hands are busy. */
+const AT_THE_MACHINE = /^\/garments\/[^/]+\/sew$/;
+
 /** The frame of every page: places on the rail, the jump box, the unit switch, help. */
 export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
   const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
+  if (AT_THE_MACHINE.test(path)) return <main>{children}</main>;
   return (
     <div className={styles.frame}>
       <header className={styles.top}>

@@ -38,6 +38,8 @@ export function AtMachine({ view }: { view: GarmentView }) {
   );
 }
 
+/** What takes a space or Enter for itself while it has the focus. */
+const PRESSABLE: ReadonlySet<string> = new Set(['BUTTON', 'SUMMARY', 'A']);
 const MINUTES_AN_HOUR = 60;
 const longTime = (minutes: number): string =>
   minutes < MINUTES_AN_HOUR
@@ -103,7 +105,7 @@ function Inside() {
         escape: () => setPanel(undefined),
       };
       const run = does[pressed];
-      if (!run || (on.tagName === 'BUTTON' && (pressed === ' ' || pressed === 'enter'))) return;
+      if (!run || (PRESSABLE.has(on.tagName) && (pressed === ' ' || pressed === 'enter'))) return;
       event.preventDefault();
       run();
     };
@@ -144,7 +146,7 @@ function Inside() {
       >
         <div style={{ width: `${(100 * (steps.length - left.length)) / steps.length}%` }} />
       </div>
-      <main className={styles.work}>
+      <div className={styles.work}>
         <section
           key={step.id}
           className={styles.step}
@@ -224,7 +226,7 @@ function Inside() {
           </div>
           <p className={styles.hint}>{wake}</p>
         </aside>
-      </main>
+      </div>
     </>
   );
 }
