@@ -135,7 +135,15 @@ export function exportGarment(db: Database, id: string, withMeasurements: boolea
 }
 
 /** What belongs to the making of one garment and not to what was chosen. */
-const OF_THE_MAKING = ['atStep', 'wrong', 'evenings', 'substituted', 'stands', 'followed'] as const;
+const OF_THE_MAKING = [
+  'atStep',
+  'wrong',
+  'evenings',
+  'substituted',
+  'stands',
+  'stoodBefore',
+  'followed',
+] as const;
 
 /** A new garment like this one: same choices, nothing cut, sewn or worn yet. */
 export function copyGarment(db: Database, id: string): Response {

@@ -242,6 +242,7 @@ export const garmentSpec = record('Garment', {
   evenings: optional(map('Free evenings', eveningSpec, 60)),
   wrong: optional(map('Went wrong', wentWrongSpec, 200)),
   stands: optional(map('How its machines stand', setupSpec, 20)),
+  stoodBefore: optional(map('How its machines stood before', setupSpec, 20)),
   substituted: optional(map('Substituted', substitutionSpec, 60)),
   atStep: optional(id('the step')),
   topstitch: choice('Neckline topstitch', ['none', 'cover', 'zigzag', 'straight']),

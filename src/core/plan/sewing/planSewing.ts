@@ -4,14 +4,14 @@ import { jobOf } from '../../assembly/jobs';
 import { cautionTexts, type Figures, type Line } from '../../assembly/step';
 import { createLedger, leaf, type Ledger } from '../../explain/ledger';
 import type { Explained, Phrase, Term } from '../../explain/explained';
-import type { Machine, SymptomId } from '../../facts/machine';
+import type { Garment } from '../../facts/garment';
+import type { Machine } from '../../facts/machine';
 import type { Setup } from '../../facts/setup';
 import { kindOf } from '../../garments/kindOf';
 import { applySetup, changeMinutes, checklist, toPutBack } from '../../machines/changeover';
 import { wholeSetup } from '../../machines/machineFields';
 import { helpsFor, needleFor, needleText } from '../../machines/needles';
 import { cardFor } from '../../machines/setupFor';
-import { troubles } from '../../machines/troubles';
 import { stitches } from '../../seams/stitches';
 import type { GarmentFacts, GarmentPlan } from '../types';
 import { figuresOf } from './figures';
@@ -111,17 +111,10 @@ export function planSewing(facts: GarmentFacts, plan: GarmentPlan): SewingPlan {
       }),
     ),
     ways,
-    putBack: Object.entries(walked.stands).flatMap(([machineId, stands]) => {
-      const machine = machines[machineId];
-      if (!machine) return [];
-      const home = wholeSetup(machine.kind, machine.present);
-      const changes = toPutBack(home, stands);
-      return changes.length > 0 ? [{ machineId, machine: machine.name, changes }] : [];
-    }),
+    putBack: partsToPutBack(best, walked, garment),
     helps: helpsFor(facts.outer),
     needle: needleWords(facts),
     stations: stationNames(machines),
-    symptoms: troubles.map(({ id }): SymptomId => id),
   };
   return { ...sewing, numbers: { ...plan.numbers, ...book.numbers } };
 }
@@ -259,6 +252,23 @@ function walk({ steps, sewn }: Plan, ids: Ids, done: (id: string) => boolean): W
     stands[step.station] = applySetup(present ?? {}, step.setup);
   }
   return { changes, minutes, stands };
+}
+
+/** What goes back on each machine that is used, once all is sewn: to how it stood before this garment. */
+function partsToPutBack(
+  { steps, sewn }: Plan,
+  { stands }: Walked,
+  { stoodBefore = {} }: Garment,
+): SewingPlan['putBack'] {
+  const used = new Set(steps.flatMap(({ setup, station }) => (setup ? [station] : [])));
+  return [...used].flatMap((machineId) => {
+    const machine = sewn.machines[machineId];
+    const last = stands[machineId] ?? machine?.present;
+    if (!machine || !last) return [];
+    const home = wholeSetup(machine.kind, stoodBefore[machineId] ?? machine.present);
+    const changes = toPutBack(home, wholeSetup(machine.kind, last));
+    return changes.length > 0 ? [{ machineId, machine: machine.name, changes }] : [];
+  });
 }
 
 const setupKey = ({ station, setup }: SetStep): string => `${station} ${JSON.stringify(setup)}`;

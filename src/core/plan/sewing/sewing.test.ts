@@ -197,6 +197,23 @@ test.each(machineCases)(
   },
 );
 
+test('what was taken off goes back on, also when all is sewn: to how it stood before this garment', () => {
+  const facts = demoFact('ring-toss');
+  const stood = facts.machines?.['two-in-one']?.present;
+  const before = sewingOf(facts);
+  const fields = (of: SewingPlan) =>
+    of.putBack.find(({ machineId }) => machineId === 'two-in-one')?.changes.map(({ field }) => field) ?? [];
+  expect(fields(before)).toEqual(expect.arrayContaining(['mode', 'needles', 'bed']));
+  const last = before.setups.findLast((one) => one.machineId === 'two-in-one' && one.stitch === 'cover2');
+  const sewn = Object.fromEntries(before.steps.map(({ id }) => [id, { doneOn: TODAY }]));
+  const finished = machine(
+    change(facts, { sewn, stoodBefore: { 'two-in-one': stood ?? {} } }),
+    'two-in-one',
+    { present: last?.setup ?? {} },
+  );
+  expect(fields(sewingOf(finished))).toEqual(expect.arrayContaining(['mode', 'needles']));
+});
+
 describe('minutes', () => {
   const facts = on('serger-coverstitch', garmentOf('tee'));
   test.each([

@@ -1,7 +1,6 @@
 import type { DiagramId, Place } from '../../assembly/step';
 import type { JobId } from '../../assembly/jobs';
 import type { Explained, Phrase } from '../../explain/explained';
-import type { SymptomId } from '../../facts/machine';
 import type { Setup } from '../../facts/setup';
 import type { StitchId } from '../../facts/stitchIds';
 import type { ChecklistItem, SetupChange } from '../../machines/changeover';
@@ -128,5 +127,4 @@ export interface SewingPlan {
   readonly needle: string;
   /** Where each machine and place is, in words, by station. */
   readonly stations: Readonly<Record<string, string>>;
-  readonly symptoms: readonly SymptomId[];
 }

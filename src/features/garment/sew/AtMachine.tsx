@@ -6,7 +6,7 @@ import { phraseText } from '@/core/explain/display';
 import { stepSetup } from '@/core/plan/sewing/stepSetup';
 import type { StepPlan } from '@/core/plan/sewing/types';
 import type { GarmentView } from '@/core/views/pageViews';
-import { mainSettings } from '@/features/machines/setupWords';
+import { changeText, mainSettings } from '@/features/machines/setupWords';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
@@ -263,7 +263,7 @@ function Finished() {
       <h1>{garment.name} is sewn.</h1>
       {sewing.putBack.map(({ machineId, machine, changes }) => (
         <p key={machineId}>
-          {machine}: {changes.length} {changes.length === 1 ? 'part goes' : 'parts go'} back on.
+          {machine} goes back to how it stood: {changes.map(changeText).join('; ')}.
         </p>
       ))}
       <p>

@@ -1,7 +1,11 @@
 'use client';
 import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { wholeSetup } from '@/core/machines/machineFields';
+import type { Setup } from '@/core/facts/setup';
+import { machinesFor } from '@/core/plan/sewing/sewnSteps';
 import { stepSetup } from '@/core/plan/sewing/stepSetup';
 import type { SewingPlan, StepPlan } from '@/core/plan/sewing/types';
+import type { GarmentFacts } from '@/core/plan/types';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { NumbersProvider } from '@/ui/numbers';
 import type { SewingAnswers } from '@/workers/sewing';
@@ -54,6 +58,12 @@ function useClient(): SewingClient {
   const [client] = useState(() => new SewingClient());
   useEffect(() => () => client.close(), [client]);
   return client;
+}
+
+/** How a machine stood before its first step of this garment: as noted, else as such a machine usually does. */
+function stoodOf(facts: GarmentFacts, machineId: string): Setup | undefined {
+  const machine = machinesFor(facts)[machineId];
+  return machine && wholeSetup(machine.kind, machine.present);
 }
 
 /** An answer of the worker for what is asked now; older ones are dropped. */
@@ -120,6 +130,9 @@ export function SewingProvider({ children }: { children: ReactNode }) {
       set(`Step ${number} ${done ? 'done' : 'not done'}`, {
         ...(next === undefined ? {} : { atStep: next }),
         ...settled,
+        ...(stands && garment.stoodBefore?.[stands.machineId] === undefined
+          ? { [`stoodBefore.${stands.machineId}`]: stoodOf(facts, stands.machineId) }
+          : {}),
         ...(begun ? { followed: Object.fromEntries(ids.map((one, at) => [one, at])) } : {}),
         [`sewn.${step.id}`]: done
           ? {
@@ -133,7 +146,7 @@ export function SewingProvider({ children }: { children: ReactNode }) {
       if (stands && own) records.set('machine', stands.machineId, 'Present setup', { present: stands.setup });
     };
     return { sewing: answer, stale: waiting, client, tick };
-  }, [answer, waiting, client, garment, records, set, today]);
+  }, [answer, waiting, client, facts, garment, records, set, today]);
   const provided = useMemo(() => ({ state, fault }), [state, fault]);
   return <SewingContext value={provided}>{children}</SewingContext>;
 }
