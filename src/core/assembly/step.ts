@@ -10,7 +10,6 @@ export interface Figures {
   readonly lap: Explained;
   readonly swatch: Explained;
   readonly trimmed: Explained;
-  readonly narrower: Explained;
   readonly exposed: Explained;
   readonly lettuce: Explained;
   readonly head: Explained | undefined;

@@ -58,14 +58,13 @@ export const cardSpec = record('Setup card', {
 export type SetupCard = FactsOf<typeof cardSpec>;
 
 /** Something that went wrong on a machine, and what mended it. */
-export const faultSpec = record('Fault', {
+const faultSpec = record('Fault', {
   foundOn: date('Found on'),
   symptom: choice('What it did', symptomIds),
   cause: optional(id('what helped')),
   helped: optional(flag('It helped')),
   note: optional(text('Note', 0, 500)),
 });
-export type MachineFault = FactsOf<typeof faultSpec>;
 
 /** A machine a person has or borrows: what it can do, how it stands now, its setup cards and its faults. */
 export const machineSpec = record('Machine', {

@@ -13,8 +13,6 @@ const OVERLAP_MM = 10;
 const LONG_OVERLAP_MM = 50;
 /** An exposed elastic laps over the garment by about ⅜ in (T). */
 const LAP_MM = 10;
-/** Linings are slipped or cut narrower by 1 to 2 mm (T). */
-const NARROWER_MM = 2;
 /** A serger's hem that does not show leaves 6 to 10 mm of the edge exposed: the middle (T). */
 const EXPOSED_MM = 8;
 /** A turned lettuce edge takes this (T). */
@@ -64,9 +62,6 @@ export function figuresOf(
     },
     get trimmed() {
       return given('trimmed', 'trimmed allowance', TRIMMED_MM, 'T');
-    },
-    get narrower() {
-      return given('narrower', 'lining narrower by', NARROWER_MM, 'T');
     },
     get exposed() {
       return given('exposed', 'edge that shows past the fold', EXPOSED_MM, 'T');

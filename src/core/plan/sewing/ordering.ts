@@ -1,5 +1,5 @@
 import { ofStep } from '../../assembly/assemble';
-import { bestOrder, orderCost, type Order, type OrderCost, type OrderProblem } from '../../assembly/order';
+import { bestOrder, type Order, type OrderProblem } from '../../assembly/order';
 import type { Alternative, Ways } from '../../assembly/recipes/recipe';
 import { jobOf } from '../../assembly/jobs';
 import type { Setup } from '../../facts/setup';
@@ -12,7 +12,7 @@ import type { GarmentFacts } from '../types';
 import { sewnSteps, type SewnStep, type SewnSteps } from './sewnSteps';
 
 /** Where a step is done, in words: a machine's id, or the place. */
-export type StationId = string;
+type StationId = string;
 
 /** A step with the whole setup of the machine it is sewn on. */
 export interface SetStep extends SewnStep {
@@ -21,7 +21,7 @@ export interface SetStep extends SewnStep {
 }
 
 /** The same needle all through where any row on the machine goes through elastic: changing it costs more. */
-export function withSetups(sewn: SewnSteps, { garment, outer }: GarmentFacts): readonly SetStep[] {
+function withSetups(sewn: SewnSteps, { garment, outer }: GarmentFacts): readonly SetStep[] {
   const elastic = new Set(
     sewn.steps.flatMap(({ spec, choice }) =>
       spec.job && jobOf(spec.job).onElastic && choice?.machineId ? [choice.machineId] : [],
@@ -54,7 +54,7 @@ export interface Ordering {
 }
 
 /** Where the person is: at the station of the step that was done last, as far as the order that was begun tells. */
-export function stationNow(
+function stationNow(
   steps: readonly SetStep[],
   { sewn, followed = {} }: GarmentFacts['garment'],
 ): StationId | undefined {
@@ -117,7 +117,7 @@ export function orderingOf(
 const found = new Map<string, Order>();
 const MAX_FOUND = 200;
 
-export function bestOrderOnce(problem: OrderProblem): Order {
+function bestOrderOnce(problem: OrderProblem): Order {
   const key = JSON.stringify([
     problem.steps.map(({ station, setup, after }) => [station, setup, after]),
     problem.stations,
@@ -215,12 +215,3 @@ const combinations = (alternatives: readonly Alternative[]): readonly Ways[] =>
     (all, { id, options }) => all.flatMap((ways) => options.map((one) => ({ ...ways, [id]: one.id }))),
     [{}],
   );
-
-/** What an order given by ids costs; ids that are not left are passed over. */
-export function costOfIds({ problem, ids }: Ordering, order: readonly string[]): OrderCost {
-  const numbers = new Map(ids.map((id, at) => [id, at]));
-  return orderCost(
-    problem,
-    order.flatMap((id) => numbers.get(id) ?? []),
-  );
-}

@@ -1,9 +1,10 @@
 import { chosenWays, ofStep } from '../../assembly/assemble';
 import { brokenBy, orderCost, type Order, type OrderCost } from '../../assembly/order';
 import { jobOf } from '../../assembly/jobs';
-import { cautionTexts, type Figures, type Line } from '../../assembly/step';
+import { cautionTexts, type CautionId, type Figures, type Line } from '../../assembly/step';
 import { createLedger, leaf, type Ledger } from '../../explain/ledger';
 import type { Explained, Phrase, Term } from '../../explain/explained';
+import type { Cloth } from '../../facts/cloth';
 import type { Garment } from '../../facts/garment';
 import type { Machine } from '../../facts/machine';
 import type { Setup } from '../../facts/setup';
@@ -25,7 +26,7 @@ import type { OrderPlan, OtherStitch, SetupPlan, SewingPlan, StepPlan } from './
 import { wearingOf } from './wearing';
 
 /** Runs after which the clock's own minutes count (T). */
-export const RUNS_TO_LEARN = 3;
+const RUNS_TO_LEARN = 3;
 /** What an extra pass takes of its seam's minutes (an estimate). */
 const EXTRA_PASS = 0.5;
 
@@ -335,7 +336,7 @@ function stepPlan(inputs: StepInputs): StepPlan {
     }),
     tells: tellsOf({ book, figures, step, length: lengths.get(spec.id) }),
     check: text(spec.check) ?? [],
-    cautions: cautionsOf(step, figures),
+    cautions: cautionsOf(step, figures, facts.outer),
     ...minutes,
     place: spec.place,
     station,
@@ -358,13 +359,22 @@ function stepPlan(inputs: StepInputs): StepPlan {
   };
 }
 
-/** A seam's own cautions, and those of its machine. */
-function cautionsOf({ spec, choice }: SetStep, { child }: Figures): readonly string[] {
-  const serged = choice !== undefined && stitches[choice.stitch].machine === 'serger';
-  const forChildren = new Set(['under-tight-curves', 'sleepwear', 'cords']);
-  return spec.cautions
+/** A step's own cautions, and those of its machine and cloth. */
+function cautionsOf(
+  { spec, choice }: SetStep,
+  { child }: Figures,
+  outer: Cloth | undefined,
+): readonly string[] {
+  const role = choice && stitches[choice.stitch].machine;
+  const forChildren = new Set<CautionId>(['under-tight-curves', 'sleepwear', 'cords']);
+  const own = spec.cautions
     .filter((id) => child || !forChildren.has(id))
-    .map((id) => cautionTexts[id === 'clips-knife' && !serged ? 'clips-foot' : id]);
+    .map((id): CautionId => (id === 'clips-knife' && role !== 'serger' ? 'clips-foot' : id));
+  return [
+    ...own,
+    ...(role === 'coverstitch' ? (['hand-wheel'] as const) : []),
+    ...(spec.place === 'iron' && outer?.nap === 'one way' ? (['velvet'] as const) : []),
+  ].map((id) => cautionTexts[id]);
 }
 
 /** Minutes by the clock once it ran often enough, else as estimated. */

@@ -10,7 +10,7 @@ import { capacityNumber, type RowNumbers } from './rowNumbers';
 import type { SewnStep, SewnSteps } from './sewnSteps';
 
 /** A step's name where no figures are at hand. */
-export const plainTitle = (title: Line): Phrase => (typeof title === 'function' ? say`this step` : title);
+const plainTitle = (title: Line): Phrase => (typeof title === 'function' ? say`this step` : title);
 
 /** Rows that would pop, what no machine here can sew, and an order that contradicts itself. */
 export function sewingProblems(inputs: RowNumbers, sewn: SewnSteps): readonly Problem[] {
