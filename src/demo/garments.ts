@@ -79,6 +79,14 @@ export function demoGarments(today: string): Household['garments'] {
         cuts: cut({ ...frontToBack, neckband: [331, 42], 'stay-left': [84], 'stay-right': [84] }, 4),
         sewn: done(firstSteps, 2),
         machineSetId: 'corner',
+        wrong: {
+          waved: {
+            on: before(today, 2),
+            step: 'armhole',
+            symptom: 'wavy',
+            cause: 'differential-up',
+          },
+        },
         stepNotes: {
           armhole: { text: 'Left sleeve seam waved a little: put the differential to one point five.' },
         },

@@ -11,6 +11,7 @@ import { PickField } from '@/ui/PickField';
 import page from '../GarmentPage.module.css';
 import { NextButton } from '../NextButton';
 import { useGarment } from '../useGarment';
+import { Happened } from './Happened';
 import { Lanes } from './Lanes';
 import { OtherMachines } from './OtherMachines';
 import { PopCheck } from './PopCheck';
@@ -49,6 +50,7 @@ export function SewStage() {
           The neckband’s lengths come once its cloth is tested and the neckline measured.
         </p>
       )}
+      <Happened />
       <OtherMachines />
       <TogetherWith />
       <Schedule />

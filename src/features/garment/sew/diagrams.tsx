@@ -117,24 +117,31 @@ const diagrams: Readonly<Record<DiagramId, Drawn>> = {
     ),
   },
   slider: {
-    title: 'Through slider and ring',
-    alt: 'The strap goes up through the slider, over its bar, down through the ring and back over the bar, where its end is sewn to itself.',
+    title: 'Through slider and ring, seen from the side',
+    alt: 'Seen from the side: the strap comes down in front of the slider’s upper bar, behind its middle bar, in front of the lower one, goes round the ring, and its end is sewn round the middle bar.',
     drawing: (
       <>
-        <path d="M150 96V58q0-12 12-12h52q12 0 12 12t-12 12h-50" {...strip} />
-        <rect x="132" y="38" width="36" height="26" rx="4" {...thin} strokeWidth={2.4} />
-        <path d="M150 38v26" {...thin} strokeWidth={2.4} />
-        <circle cx="226" cy="58" r="15" {...thin} strokeWidth={2.4} />
-        <path d="M150 38V12" {...strip} />
-        <path d="M146 54h8" {...seam} />
-        <Label x={18} y={54}>
-          slider, end inside
+        <path
+          d="M143 4V24q0 11 8 13t8 11t-8 11t-8 13v16q0 14 12 14t12-14V62q0-12-12-13"
+          {...strip}
+          strokeWidth={3.5}
+        />
+        {[26, 48, 70].map((y) => (
+          <circle key={y} cx="151" cy={y} r="4.5" {...thin} fill="var(--sheet)" strokeWidth={2.2} />
+        ))}
+        <circle cx="155" cy="92" r="5" {...thin} fill="var(--sheet)" strokeWidth={2.2} />
+        <path d="M162 54h12" {...seam} />
+        <Label x={182} y={14}>
+          to the shoulder
         </Label>
-        <Label x={250} y={62}>
+        <Label x={182} y={36}>
+          three bars of the slider
+        </Label>
+        <Label x={182} y={58}>
+          the end, sewn round the middle bar
+        </Label>
+        <Label x={182} y={98}>
           ring
-        </Label>
-        <Label x={162} y={100}>
-          strap to the garment
         </Label>
       </>
     ),
