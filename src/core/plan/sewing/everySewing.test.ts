@@ -5,6 +5,7 @@ import { findCircle, chosenWays } from '../../assembly/assemble';
 import { phraseText } from '../../explain/display';
 import { whyNot } from '../../machines/capability';
 import { kindIds } from '../../facts/kindIds';
+import { newOwnKind, type OwnKind } from '../../facts/ownKind';
 import { kindOf } from '../../garments/kindOf';
 import { stitches } from '../../seams/stitches';
 import { finishOf, edgeUseOf } from '../edgeUse';
@@ -16,7 +17,7 @@ import type { GarmentFacts } from '../types';
 import type { SewingPlan } from './types';
 import { TODAY } from '../../../../tests/demoFacts';
 import { bruteForce } from '../../../../tests/everyOrder';
-import { everyGarment, machineCases, sewingOf, unsewn } from '../../../../tests/sewn';
+import { garmentOf, everyGarment, machineCases, sewingOf, unsewn } from '../../../../tests/sewn';
 
 /** Everything that has to happen once to the seams and edges of a garment (T, handbook 04, 05 and 08). */
 function requiredPasses({ garment, ownKind }: GarmentFacts): readonly string[] {
@@ -340,6 +341,28 @@ test('finishes that are changed still give whole plans', () => {
       for (const pass of passesOf(of)) counts.set(pass, (counts.get(pass) ?? 0) + 1);
       for (const pass of requiredPasses(changed))
         expect([name, finish, pass, counts.get(pass)]).toEqual([name, finish, pass, 1]);
+      expect(of.broken).toEqual([]);
+    }
+  }
+});
+
+test('a kind of one’s own, with edges taken away and one added, is sewn whole', () => {
+  for (const kind of kindIds) {
+    const facts = garmentOf(kind);
+    const base = kindOf(facts.garment);
+    for (const finish of ['hem', 'elastic', 'band'] as const) {
+      const own: OwnKind = {
+        ...newOwnKind('Mine', kind),
+        without: Object.fromEntries(base.edges.slice(0, 2).map(({ id }) => [`edge-${id}`, true])),
+        edges: { extra: { label: 'Slit', finish, at: 0.5 } },
+      };
+      const changed = { ...facts, ownKind: own };
+      const of = sewingOf(changed);
+      const counts = new Map<string, number>();
+      for (const pass of passesOf(of)) counts.set(pass, (counts.get(pass) ?? 0) + 1);
+      for (const pass of requiredPasses(changed))
+        expect([kind, finish, pass, counts.get(pass)]).toEqual([kind, finish, pass, 1]);
+      expect(of.steps.some(({ passes }) => passes.some((pass) => pass.startsWith('edge:extra/')))).toBe(true);
       expect(of.broken).toEqual([]);
     }
   }
