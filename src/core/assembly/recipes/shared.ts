@@ -27,7 +27,7 @@ const isHem = (context: RecipeContext, id: string): boolean => {
 export function pressHems(context: RecipeContext, ...edges: readonly string[]): readonly StepSpec[] {
   const hems = edges.filter((id) => isHem(context, id));
   if (hems.length === 0) return [];
-  const label = (id: string) => context.kind.edges.find((edge) => edge.id === id)?.label.toLowerCase() ?? id;
+  const label = (id: string) => context.kind.edges.find((edge) => edge.id === id)?.label ?? id;
   return [
     step(
       'press-hems',
