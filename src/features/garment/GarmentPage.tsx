@@ -62,9 +62,12 @@ function Inside() {
               <Stage />
             </WhenPlanned>,
           )}
-          <WhenPlanned quiet>
-            <SetupsPanel />
-          </WhenPlanned>
+          <div className={styles.beside}>
+            <WhenPlanned quiet>
+              <SetupsPanel />
+            </WhenPlanned>
+            <Ticket />
+          </div>
         </div>
       </SewingProvider>
     );

@@ -95,9 +95,6 @@ export function SetupsPanel() {
           ))}
         </section>
       )}
-      <p className="small">
-        <Link href={`/garments/${id}/ticket`}>The ticket</Link>
-      </p>
     </aside>
   );
 }
