@@ -10,7 +10,7 @@ const BASE = 'http://127.0.0.1:4171';
 const SHOTS: readonly (readonly [
   file: string,
   path: string,
-  options?: { unit?: 'in'; dark?: true; tablet?: true; whole?: true },
+  options?: { unit?: 'in'; dark?: true; tablet?: true; whole?: true; press?: string },
 ])[] = [
   ['table', '/'],
   ['new-garment', '/garments/new', { whole: true }],
@@ -26,7 +26,7 @@ const SHOTS: readonly (readonly [
   ['bands', '/garments/lantern?stage=bands', { unit: 'in' }],
   ['cut', '/garments/matinee?stage=cut'],
   ['sew', '/garments/ring-toss?stage=sew', { whole: true }],
-  ['at-machine', '/garments/ring-toss/sew', { dark: true }],
+  ['at-machine', '/garments/ring-toss/sew', { dark: true, press: 'ArrowLeft' }],
   ['machine', '/machines/two-in-one', { whole: true }],
   ['wear', '/garments/curtain?stage=wear'],
   ['cannot-work', '/garments/first-bra?stage=bands', { dark: true }],
@@ -38,7 +38,7 @@ async function main(): Promise<void> {
   const browser = await chromium.launch(config.use?.launchOptions ?? {});
   try {
     await waitFor(BASE);
-    for (const [file, path, { unit = 'cm', dark, tablet, whole } = {}] of SHOTS) {
+    for (const [file, path, { unit = 'cm', dark, tablet, whole, press } = {}] of SHOTS) {
       const context = await browser.newContext({
         viewport: tablet ? { width: 768, height: 1024 } : { width: 1280, height: 800 },
         colorScheme: dark ? 'dark' : 'light',
@@ -47,6 +47,7 @@ async function main(): Promise<void> {
       const page = await context.newPage();
       await page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
       await page.waitForTimeout(SETTLE_MS);
+      if (press) await page.keyboard.press(press);
       await page.screenshot({ path: `docs/screenshots/${file}.png`, fullPage: whole ?? false });
       await context.close();
     }
