@@ -36,13 +36,19 @@ export function listRatio(): number {
 }
 
 function fill(db: Database, count: number): void {
-  const { wearers, cloths, garments } = household(TODAY);
+  const { wearers, cloths, machines, machineSets, garments } = household(TODAY);
   const model = garments['ring-toss'] ?? newTee('Tee');
   const made = write(db, {
     label: 'Fill',
     ops: [
       ...Object.entries(wearers).map(([id, facts]) => ({ op: 'create', kind: 'wearer', id, facts }) as const),
       ...Object.entries(cloths).map(([id, facts]) => ({ op: 'create', kind: 'cloth', id, facts }) as const),
+      ...Object.entries(machines).map(
+        ([id, facts]) => ({ op: 'create', kind: 'machine', id, facts }) as const,
+      ),
+      ...Object.entries(machineSets).map(
+        ([id, facts]) => ({ op: 'create', kind: 'machineSet', id, facts }) as const,
+      ),
       ...Array.from(
         { length: count },
         (_, at) =>

@@ -171,17 +171,23 @@ function countSets(db: Querier, machineId: string): number {
   return row?.uses ?? 0;
 }
 
-/** What every step of garments of a kind took, in minutes, wherever its clock ran. */
+/** Garments whose minutes count: older ones tell of slower hands and other machines. */
+const MAX_RUNS = 60;
+
+/** What every step of the latest garments of a kind took, in minutes, wherever its clock ran. */
 export function minutesTaken(
   db: Querier,
   kindId: string,
 ): readonly { readonly step: string; readonly minutes: number }[] {
   return db.all<{ step: string; minutes: number }>(
     sql`select sewn.key as step, json_extract(sewn.value, '$.minutes') as minutes
-      from ${garments}, json_each(${garments.facts}, '$.sewn') as sewn
-      where ${garments.removedAt} is null and json_extract(${garments.facts}, '$.kind') = ${kindId}
-        and json_extract(sewn.value, '$.minutes') is not null
-      order by ${garments.createdAt}`,
+      from (
+        select id, facts, created_at from garments
+        where removed_at is null and json_extract(facts, '$.kind') = ${kindId}
+        order by updated_at desc, id limit ${MAX_RUNS}
+      ) as lately, json_each(lately.facts, '$.sewn') as sewn
+      where json_extract(sewn.value, '$.minutes') is not null
+      order by lately.created_at, lately.id`,
   );
 }
 

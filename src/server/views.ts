@@ -52,9 +52,10 @@ export function garmentLines(
   const onDate = today();
   const lines = shown.map((record): GarmentLine => {
     const { facts: garment } = record;
-    const facts = { ...gatherFacts(garment, find), runs: runs(garment.kind) };
+    const facts = gatherFacts(garment, find);
     const plan = planGarment(facts, { onDate });
-    const sewing = plan.next.stage === 'sew' ? planSewing(facts, plan) : undefined;
+    const sewing =
+      plan.next.stage === 'sew' ? planSewing({ ...facts, runs: runs(garment.kind) }, plan) : undefined;
     const step = sewing?.steps.find((one) => !one.done);
     const next = step ? step.title : plan.next.sentence;
     const numbers = sewing?.numbers ?? plan.numbers;
