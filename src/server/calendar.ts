@@ -3,6 +3,7 @@ import { schedule } from '@/core/assembly/schedule';
 import { phraseText } from '@/core/explain/display';
 import { writeCalendar } from '@/core/formats/calendar';
 import { planGarment } from '@/core/plan/planGarment';
+import { timedSteps } from '@/core/plan/sewing/timedSteps';
 import { planSewing } from '@/core/plan/sewing/planSewing';
 import type { UnitSystem } from '@/core/units/constants';
 import type { Database } from '@/data/database';
@@ -21,13 +22,7 @@ export function garmentCalendar(db: Database, id: string, unit: UnitSystem): Res
   const facts = { ...garmentFacts(db, garment), runs: runsOf(db, garment.kind) };
   const sewing = planSewing(facts, planGarment(facts, { onDate: today() }));
   const left = sewing.steps.filter((step) => !step.done);
-  const { sessions } = schedule(
-    left.map((step) => ({
-      id: step.id,
-      minutes: (sewing.numbers[step.minutes]?.value ?? 0) + step.changeMinutes,
-    })),
-    Object.values(garment.evenings ?? {}),
-  );
+  const { sessions } = schedule(timedSteps(sewing), Object.values(garment.evenings ?? {}));
   if (sessions.every(({ steps }) => steps.length === 0))
     return refusal(409, 'empty', 'No evening has a step on it: add a free evening at Sew first.');
   const text = writeCalendar({

@@ -28,6 +28,14 @@ export interface NeedleAdvice {
 /** Weights under and over which finer or thicker needles go (estimates; the handbook goes by kind of cloth). */
 const LIGHT_GSM = 130;
 const HEAVY_GSM = 270;
+/** One layer from which the foot presses one step lighter, mm (an estimate). */
+const THICK_MM = 1.2;
+
+/** Cloth that wants a fine needle and fine thread; unknown where it was not weighed. */
+export const isLight = (cloth: Cloth | undefined): boolean =>
+  cloth?.weightGsm !== undefined && cloth.weightGsm < LIGHT_GSM;
+/** Cloth that was measured as thick. */
+export const isThick = (cloth: Cloth | undefined): boolean => (cloth?.thicknessMm ?? 0) >= THICK_MM;
 
 /** Needle for a cloth and a place: stretch where there is elastane or elastic, else ball-point; size by weight (T). */
 export function needleFor(
@@ -45,7 +53,7 @@ export function needleFor(
         ? 'Elastane: a stretch needle skips least.'
         : 'Its rounded point parts the loops; a universal one can cut a knit.';
   const weight = cloth?.weightGsm;
-  if (weight !== undefined && weight < LIGHT_GSM) return { kind, needleNm: 70, why };
+  if (isLight(cloth)) return { kind, needleNm: 70, why };
   if (weight !== undefined && weight > HEAVY_GSM && !swim) return { kind, needleNm: 90, why };
   return { kind, needleNm: swim || cloth?.nap === 'one way' ? 75 : 80, why };
 }
@@ -53,7 +61,7 @@ export function needleFor(
 /** Feet and helps for this cloth, each a sentence (T). */
 export function helpsFor(cloth: Cloth | undefined): readonly string[] {
   if (!cloth) return [];
-  const thick = (cloth.weightGsm ?? 0) > HEAVY_GSM || (cloth.thicknessMm ?? 0) >= 1.2;
+  const thick = (cloth.weightGsm ?? 0) > HEAVY_GSM || isThick(cloth);
   return [
     ...(cloth.drape === 'slinky'
       ? ['A walking foot, or strips of tissue under the seam torn away after; fusible knit tape along it.']
@@ -63,8 +71,6 @@ export function helpsFor(cloth: Cloth | undefined): readonly string[] {
       : []),
     ...(cloth.curl === 'strongly' ? ['Spray starch on the curling edges, dried flat, in fresh air.'] : []),
     ...(thick ? ['One step lighter on the foot; tissue over bulky crossings.'] : []),
-    ...(cloth.weightGsm !== undefined && cloth.weightGsm < LIGHT_GSM
-      ? ['Fine thread, ticket 120 to 150.']
-      : []),
+    ...(isLight(cloth) ? ['Fine thread, ticket 120 to 150.'] : []),
   ];
 }

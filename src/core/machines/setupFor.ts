@@ -5,7 +5,7 @@ import type { StitchId } from '../facts/stitchIds';
 import { stitches } from '../seams/stitches';
 import { capabilityOf } from './capability';
 import { wholeSetup } from './machineFields';
-import { needleFor } from './needles';
+import { isLight, isThick, needleFor } from './needles';
 
 /** The newest card of this machine for this stitch on this cloth; `undefined` where there is none. */
 export function cardFor(
@@ -46,9 +46,7 @@ export function setupFor({ machine, stitch, cloth, clothId, onElastic, bed }: Se
     stretchOnly: machine.stretchNeedlesOnly === true,
   });
   const { start } = stitches[stitch];
-  const fine = cloth?.weightGsm !== undefined && cloth.weightGsm < 130;
-  const thread = fine ? 'fine polyester' : 'polyester';
-  const thick = (cloth?.thicknessMm ?? 0) >= 1.2;
+  const thread = isLight(cloth) ? 'fine polyester' : 'polyester';
   const [least, most] = can.differential ?? [1, 1];
   return wholeSetup(machine.kind, {
     needleKind: needle.kind,
@@ -57,7 +55,7 @@ export function setupFor({ machine, stitch, cloth, clothId, onElastic, bed }: Se
     threadLooper: thread,
     threadBobbin: thread,
     ...start,
-    ...(thick ? { pressure: 'lighter' as const } : {}),
+    ...(isThick(cloth) ? { pressure: 'lighter' as const } : {}),
     ...(start.differential === undefined
       ? {}
       : { differential: Math.min(most, Math.max(least, start.differential)) }),

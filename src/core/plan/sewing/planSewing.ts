@@ -98,7 +98,7 @@ export function planSewing(facts: GarmentFacts, plan: GarmentPlan): SewingPlan {
     broken: broken(best.ordering, ids.left),
     own: ids.own,
     minutesLeft: minutesLeft.id,
-    setups,
+    setups: [...setups.values()],
     pops: steps
       .filter(({ row }) => row)
       .sort((a, b) => margin(a) - margin(b))
@@ -274,11 +274,12 @@ function partsToPutBack(
 
 const setupKey = ({ station, setup }: SetStep): string => `${station} ${JSON.stringify(setup)}`;
 
+/** Every setup that is wanted, once, by machine and what is set. */
 function setupPlans(
   { steps, sewn }: Plan,
   { garment }: GarmentFacts,
   rows: RowNumbers,
-): readonly SetupPlan[] {
+): ReadonlyMap<string, SetupPlan> {
   const seen = new Map<string, SetupPlan>();
   for (const step of steps) {
     const { choice, setup, station } = step;
@@ -300,7 +301,7 @@ function setupPlans(
       ...(note === undefined ? {} : { note }),
     });
   }
-  return [...seen.values()];
+  return seen;
 }
 
 interface StepInputs {
@@ -311,22 +312,20 @@ interface StepInputs {
   readonly step: SetStep;
   readonly lengths: ReadonlyMap<string, Explained>;
   readonly kind: ReturnType<typeof kindOf>;
-  readonly setups: readonly SetupPlan[];
+  readonly setups: ReadonlyMap<string, SetupPlan>;
   readonly done: boolean;
   readonly walked: Walked;
 }
 
 function stepPlan(inputs: StepInputs): StepPlan {
   const { rows, figures, best, facts, step, lengths, setups, done, walked } = inputs;
-  const { spec, choice, station, setup } = step;
+  const { spec, choice, station } = step;
   const { book } = rows;
   const text = (line: Line): Phrase | undefined => (typeof line === 'function' ? line(figures) : line);
   const job = spec.job && jobOf(spec.job);
   const machine = best.sewn.machines[station];
   const minutes = minutesOf(book, facts, step);
-  const used =
-    setup &&
-    setups.find((one) => one.machineId === station && JSON.stringify(one.setup) === JSON.stringify(setup));
+  const used = setups.get(setupKey(step));
   return {
     id: spec.id,
     title: text(spec.title) ?? [],
@@ -437,7 +436,7 @@ function othersOf({ rows, best, step, setups }: StepInputs): readonly OtherStitc
   const passes = (extra: boolean) => (extra ? EXTRA_PASS * spec.minutes : 0);
   return choice.others.map((one): OtherStitch => {
     const machine = one.machineId === undefined ? undefined : best.sewn.machines[one.machineId];
-    const inUse = setups.some(
+    const inUse = [...setups.values()].some(
       ({ machineId, stitch }) => machineId === one.machineId && stitch === one.stitch,
     );
     const start = machine && wholeSetup(machine.kind, stitches[one.stitch].start);

@@ -2,11 +2,12 @@
 import Button from '@mui/material/Button';
 import { schedule } from '@/core/assembly/schedule';
 import { phraseText } from '@/core/explain/display';
+import { timedSteps } from '@/core/plan/sewing/timedSteps';
 import { garmentSpec } from '@/core/facts/garment';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { TextFactField } from '@/features/records/TextFactField';
 import { NumberField } from '@/ui/NumberField';
-import { useNumbers, valueOf } from '@/ui/numbers';
+import { useNumbers } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
 import page from '../GarmentPage.module.css';
 import { useGarment } from '../useGarment';
@@ -33,10 +34,7 @@ export function Schedule() {
   const left = sewing.steps.filter((step) => !step.done);
   const title = (stepId: string) =>
     phraseText(left.find((one) => one.id === stepId)?.title ?? [], numbers, unit);
-  const plan = schedule(
-    left.map((step) => ({ id: step.id, minutes: valueOf(numbers, step.minutes) + step.changeMinutes })),
-    evenings,
-  );
+  const plan = schedule(timedSteps(sewing), evenings);
   const add = () => {
     const last = evenings.at(-1);
     set('Free evening', {
