@@ -14,11 +14,11 @@ const exactly = (name: string | RegExp) => (typeof name === 'string' ? { name, e
 
 export function pointer(page: Page): Hands {
   return {
-    fill: (label, text) =>
-      page
-        .getByLabel(label, { exact: typeof label === 'string' })
-        .first()
-        .fill(text),
+    fill: async (label, text) => {
+      const field = page.getByLabel(label, { exact: typeof label === 'string' }).first();
+      await field.fill(text);
+      await field.blur();
+    },
     press: (name) => page.getByRole('button', exactly(name)).first().click(),
     follow: (name) => page.getByRole('link', exactly(name)).first().click(),
     pick: (legend, name) =>
@@ -87,9 +87,11 @@ export function keyboard(page: Page): Hands {
   };
 }
 
-/** Waits until everything typed is on the disk. */
-export const saved = (page: Page): Promise<void> =>
-  expect(page.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
+/** Leaves the field that is being typed in, and waits until everything is on the disk. */
+export async function saved(page: Page): Promise<void> {
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await expect(page.getByRole('status').getByText('Saved', { exact: true })).toBeVisible();
+}
 
 /** Goes to a page and waits until it is live: a click before its scripts have loaded would go nowhere. */
 export async function visit(page: Page, path: string): Promise<void> {

@@ -10,7 +10,7 @@ export default function Page() {
   return (
     <>
       <TablePage lines={garmentLines(db).lines} worth={worthAMinute(db)} />
-      <ListUndo />
+      <ListUndo of="table" />
     </>
   );
 }

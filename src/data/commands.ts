@@ -4,7 +4,7 @@ import { applyChanges, inverseOf, pathsTouch, valueAt, type Change } from '@/cor
 import type { Fault } from '@/core/facts/faults';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
 import type { Database } from './database';
-import { findRecord, tables, type Querier, type Stored } from './records';
+import { countUses, findRecord, tables, type Querier, type Stored } from './records';
 import { commandOps, commands } from './schema';
 
 /** One thing done to one record. `baseRevision` is what the writer last saw. */
@@ -33,6 +33,8 @@ export interface Command {
   /** What it is called beside the undo button. */
   readonly label: string;
   readonly ops: readonly Op[];
+  /** The writer's own name for this write. Sent again, because its answer was lost, it is answered and not done twice. */
+  readonly writeId?: string | undefined;
 }
 
 export type CommandResult =
@@ -44,10 +46,20 @@ export type CommandResult =
       readonly record: Stored;
       readonly changed: readonly string[];
     }
+  | { readonly ok: false; readonly code: 'in-use'; readonly kind: RecordKind; readonly uses: number }
   | { readonly ok: false; readonly code: 'faults'; readonly faults: readonly Fault[] };
 
-/** Decides whether facts may be stored. Runs inside the transaction, on the facts as they would be. */
-export type Check = (kind: RecordKind, facts: unknown, db: Querier, id: string) => readonly Fault[];
+/**
+ * Decides whether facts may be stored. Runs inside the transaction, on the facts as they would be. `touched` are the
+ * paths that are written; without it all of them are.
+ */
+export type Check = (
+  kind: RecordKind,
+  facts: unknown,
+  db: Querier,
+  id: string,
+  touched?: readonly string[],
+) => readonly Fault[];
 
 interface Context {
   readonly now: string;
@@ -62,7 +74,22 @@ class Refused extends Error {
 
 /** Carries out a command and stores its inverse, all in one transaction; nothing is written when any part is refused. */
 export function runCommand(db: Database, command: Command, context: Context): CommandResult {
-  return transact(db, (tx) => carryOut(tx, command, context));
+  return transact(db, (tx) => answered(tx, command.writeId) ?? carryOut(tx, command, context));
+}
+
+/** What a write that was carried out before is answered with: its records as they are now. */
+function answered(tx: Querier, writeId: string | undefined): (CommandResult & { ok: true }) | undefined {
+  if (writeId === undefined) return undefined;
+  const known = tx.select({ id: commands.id }).from(commands).where(eq(commands.writeId, writeId)).get();
+  if (!known) return undefined;
+  const ops = tx
+    .select({ kind: commandOps.kind, recordId: commandOps.recordId })
+    .from(commandOps)
+    .where(eq(commandOps.commandId, known.id))
+    .orderBy(commandOps.id)
+    .all();
+  const records = ops.flatMap(({ kind, recordId }) => findRecord(tx, kind, recordId) ?? []);
+  return { ok: true, commandId: known.id, records };
 }
 
 export type UndoResult =
@@ -79,7 +106,9 @@ export type UndoResult =
  * Undoes a command by a new forward write. Refused, with the paths, where a field it touched has changed since.
  * Undoing an undo puts the change back.
  */
-export function undoCommand(db: Database, commandId: number, context: Context): UndoResult {
+export function undoCommand(db: Database, commandId: number, context: Context, writeId?: string): UndoResult {
+  const before = answered(db, writeId);
+  if (before) return before;
   const command = db.select().from(commands).where(eq(commands.id, commandId)).get();
   if (!command || command.undoneBy !== null) return { ok: false, code: 'unknown-command' };
   const done = db
@@ -101,7 +130,7 @@ export function undoCommand(db: Database, commandId: number, context: Context): 
       if (op.op === 'set') return { op: 'set', kind, id, baseRevision, changes: op.inverse as Change[] };
       return { op: op.op === 'remove' ? 'restore' : 'remove', kind, id, baseRevision };
     });
-    const result = carryOut(tx, { label: command.label, ops }, context, commandId);
+    const result = carryOut(tx, { label: command.label, ops, writeId }, context, commandId);
     tx.update(commands).set({ undoneBy: result.commandId }).where(eq(commands.id, commandId)).run();
     if (command.undoes !== null)
       tx.update(commands).set({ undoneBy: null }).where(eq(commands.id, command.undoes)).run();
@@ -109,34 +138,52 @@ export function undoCommand(db: Database, commandId: number, context: Context): 
   });
 }
 
-export interface UndoState {
-  /** The newest command on these records that can be undone. */
-  readonly undo?: { readonly commandId: number; readonly label: string };
-  /** The newest undo that nothing has followed, so that it can be put back. */
-  readonly redo?: { readonly commandId: number; readonly label: string };
+/** A command that can be undone or put back: what it is called, and on which record it was done. */
+export interface Undoable {
+  readonly commandId: number;
+  readonly label: string;
+  readonly where: string;
 }
 
-/** The records a page shows; or `lists`, for pages where whole records come and go. */
-export type UndoScope = 'lists' | readonly { readonly kind: RecordKind; readonly id: string }[];
+export interface UndoState {
+  /** The newest command on these records that can be undone. */
+  readonly undo?: Undoable;
+  /** The newest undo that nothing has followed, so that it can be put back. */
+  readonly redo?: Undoable;
+}
+
+/**
+ * The records a page shows; `lists`, for pages where whole records come and go; or `table`, where a removal can be taken
+ * back but nothing that was made is taken away.
+ */
+export type UndoScope = 'lists' | 'table' | readonly { readonly kind: RecordKind; readonly id: string }[];
+
+const inScope = (scope: UndoScope) => {
+  if (scope === 'lists') return ne(commandOps.op, 'set');
+  if (scope === 'table') return inArray(commandOps.op, ['remove', 'restore']);
+  return and(
+    eq(commandOps.op, 'set'),
+    or(...scope.map(({ kind, id }) => and(eq(commandOps.kind, kind), eq(commandOps.recordId, id)))),
+  );
+};
 
 /** What can be undone and put back on a page: changes to its records' fields, or records made and removed. */
 export function undoState(db: Querier, scope: UndoScope): UndoState {
   if (scope.length === 0) return {};
-  const inScope =
-    scope === 'lists'
-      ? ne(commandOps.op, 'set')
-      : and(
-          eq(commandOps.op, 'set'),
-          or(...scope.map(({ kind, id }) => and(eq(commandOps.kind, kind), eq(commandOps.recordId, id)))),
-        );
-  const newest = (which: 'done' | 'undone') =>
-    db
-      .select({ commandId: commands.id, label: commands.label })
+  const within = inScope(scope);
+  const newest = (which: 'done' | 'undone'): Undoable | undefined => {
+    const found = db
+      .select({
+        commandId: commands.id,
+        label: commands.label,
+        kind: commandOps.kind,
+        recordId: commandOps.recordId,
+      })
       .from(commands)
       .innerJoin(commandOps, eq(commandOps.commandId, commands.id))
       .where(
         and(
-          inScope,
+          within,
           isNull(commands.undoneBy),
           which === 'done' ? isNull(commands.undoes) : isNotNull(commands.undoes),
         ),
@@ -144,6 +191,10 @@ export function undoState(db: Querier, scope: UndoScope): UndoState {
       .orderBy(desc(commands.id))
       .limit(1)
       .get();
+    if (!found) return undefined;
+    const { commandId, label, kind, recordId } = found;
+    return { commandId, label, where: findRecord(db, kind, recordId)?.facts.name ?? '' };
+  };
   const undo = newest('done');
   const redo = newest('undone');
   const followed =
@@ -152,7 +203,7 @@ export function undoState(db: Querier, scope: UndoScope): UndoState {
       .select({ id: commands.id })
       .from(commands)
       .innerJoin(commandOps, eq(commandOps.commandId, commands.id))
-      .where(and(inScope, isNull(commands.undoes), gt(commands.id, redo.commandId)))
+      .where(and(within, isNull(commands.undoes), gt(commands.id, redo.commandId)))
       .limit(1)
       .get();
   return { ...(undo ? { undo } : {}), ...(redo && !followed ? { redo } : {}) };
@@ -166,7 +217,12 @@ function carryOut(
 ): CommandResult & { ok: true } {
   const row = tx
     .insert(commands)
-    .values({ at: context.now, label: command.label, undoes: undoes ?? null })
+    .values({
+      at: context.now,
+      label: command.label,
+      writeId: command.writeId ?? null,
+      undoes: undoes ?? null,
+    })
     .returning({ id: commands.id })
     .get();
   const records = command.ops.map((op) => carryOutOp(tx, op, row.id, context));
@@ -186,6 +242,7 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
     return findRecord(tx, op.kind, op.id) as Stored;
   }
   if (!record) throw new Refused({ ok: false, code: 'missing', kind: op.kind });
+  if (op.op === 'remove' && record.removed) throw new Refused({ ok: false, code: 'missing', kind: op.kind });
   if (record.revision !== op.baseRevision) {
     const changed = pathsSince(tx, op.kind, op.id, op.baseRevision);
     throw new Refused({ ok: false, code: 'stale', record, changed });
@@ -194,10 +251,15 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
   if (op.op === 'set') {
     if (record.removed) throw new Refused({ ok: false, code: 'missing', kind: op.kind });
     const facts = applyChanges(record.facts, op.changes);
-    refuseFaults(check(op.kind, facts, tx, op.id));
+    const touched = op.changes.map(({ path }) => path);
+    refuseFaults(check(op.kind, facts, tx, op.id, touched));
     tx.update(table).set({ facts, revision, updatedAt: now }).where(eq(table.id, op.id)).run();
     log(tx, commandId, op, revision, op.changes, inverseOf(record.facts, op.changes));
   } else {
+    if (op.op === 'remove' && op.kind !== 'garment') {
+      const uses = countUses(tx, op.kind, op.id);
+      if (uses > 0) throw new Refused({ ok: false, code: 'in-use', kind: op.kind, uses });
+    }
     const removedAt = op.op === 'remove' ? now : null;
     tx.update(table).set({ removedAt, revision, updatedAt: now }).where(eq(table.id, op.id)).run();
     log(tx, commandId, op, revision, [], []);

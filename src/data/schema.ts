@@ -98,6 +98,8 @@ export const commands = sqliteTable('commands', {
   id: integer('id').primaryKey({ autoIncrement: true }),
   at: text('at').notNull(),
   label: text('label').notNull(),
+  /** The writer's own name for this write: the same one again is the same write. */
+  writeId: text('write_id').unique(),
   /** The command this one undoes. */
   undoes: integer('undoes').references((): AnySQLiteColumn => commands.id),
   /** The command that undid this one; empty again when that is itself undone. */

@@ -1,5 +1,6 @@
 import 'server-only';
 import type Joi from 'joi';
+import { pathsTouch } from '@/core/facts/change';
 import type { Fault } from '@/core/facts/faults';
 import { edgeRefsOf, garmentRefFields, garmentRefs } from '@/core/facts/garment';
 import { stackFault } from '@/core/cloth/resolveStack';
@@ -19,14 +20,20 @@ const schemas = Object.fromEntries(recordKinds.map((kind) => [kind, joiOf(record
   Record<RecordKind, Joi.Schema>
 >;
 
-/** Whether facts may be stored: their schema, the rules across fields, and that what they name exists. */
-export const checkRecord: Check = (kind, facts, db, id) => {
+/**
+ * Whether facts may be stored: their schema, the rules across fields, and that what they name exists. Of what they name
+ * only what this write touches: a garment whose cloth is gone can still be given another name, or another cloth.
+ */
+export const checkRecord: Check = (kind, facts, db, id, touched) => {
+  const writes = (path: string) => touched?.some((one) => pathsTouch(one, path)) ?? true;
   const faults = joiFaults(schemas[kind], facts);
   if (faults.length > 0) return faults;
   const rules = ruleFaults(kind, facts as FactsByKind[RecordKind]);
   if (rules.length > 0) return rules;
-  if (kind === 'cloth') return stackFaults(db, id, facts as FactsByKind['cloth']);
-  return kind === 'garment' ? missingRefs(db, facts as FactsByKind['garment']) : [];
+  if (kind === 'cloth') return writes('layers') ? stackFaults(db, id, facts as FactsByKind['cloth']) : [];
+  return kind === 'garment'
+    ? missingRefs(db, facts as FactsByKind['garment']).filter(({ path }) => writes(path))
+    : [];
 };
 
 /** A garment and its edges name only records that are here. */

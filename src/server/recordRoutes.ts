@@ -19,11 +19,17 @@ import {
   type UndoResult,
 } from '@/data/commands';
 import type { Database } from '@/data/database';
-import { countUses, findRecord } from '@/data/records';
+import { findRecord } from '@/data/records';
 import { checkRecord } from './checkRecord';
 import { faultsRefusal, readJson, refusal, usablePath } from './http';
 
 const MAX_CHANGES = 200;
+
+/** What every body that writes may carry: its own name, so that the same write again is not done twice. */
+interface Named {
+  readonly writeId?: string;
+}
+
 const label = Joi.string()
   .max(120)
   .required()
@@ -39,13 +45,19 @@ const body = (keys: Joi.SchemaMap): Joi.ObjectSchema =>
     'object.base': 'The request is not what is expected here: reload the page and try again.',
   });
 
+const writeId = Joi.string()
+  .pattern(/^[A-Za-z0-9-]{8,60}$/)
+  .messages({ '*': 'A write is named with 8 to 60 letters, digits or dashes.' });
+
 /** The bodies of the routes that write, by name; the bad-input tests walk this list. */
 export const bodySchemas = {
   create: body({
+    writeId,
     label,
     facts: Joi.object().required().messages({ '*': 'Send the facts of the new record.' }),
   }),
   change: body({
+    writeId,
     label,
     baseRevision: revision,
     changes: Joi.array()
@@ -64,8 +76,9 @@ export const bodySchemas = {
       )
       .messages({ '*': `Send 1 to ${MAX_CHANGES} changes.` }),
   }),
-  remove: body({ baseRevision: revision }),
+  remove: body({ writeId, baseRevision: revision }),
   undo: body({
+    writeId,
     commandId: Joi.number().integer().min(1).required().messages({ '*': 'Say which change to undo.' }),
   }),
 } as const;
@@ -80,11 +93,14 @@ const noKind = (): Response => refusal(404, 'missing', 'There is no such kind of
 export async function createRecord(db: Database, kindText: string, request: Request): Promise<Response> {
   const kind = kindOf(kindText);
   if (!kind) return noKind();
-  const sent = await readJson<{ label: string; facts: FactsByKind[RecordKind] }>(request, bodySchemas.create);
+  const sent = await readJson<Named & { label: string; facts: FactsByKind[RecordKind] }>(
+    request,
+    bodySchemas.create,
+  );
   if (!sent.ok) return sent.response;
-  const { facts } = sent.value;
+  const { facts, label: name, writeId: named } = sent.value;
   return commandResponse(
-    write(db, { label: sent.value.label, ops: [{ op: 'create', kind, id: randomUUID(), facts }] }),
+    write(db, { label: name, writeId: named, ops: [{ op: 'create', kind, id: randomUUID(), facts }] }),
     201,
   );
 }
@@ -104,13 +120,15 @@ export async function changeRecord(
 ): Promise<Response> {
   const kind = kindOf(kindText);
   if (!kind) return noKind();
-  const sent = await readJson<{ label: string; baseRevision: number; changes: Change[] }>(
+  const sent = await readJson<Named & { label: string; baseRevision: number; changes: Change[] }>(
     request,
     bodySchemas.change,
   );
   if (!sent.ok) return sent.response;
-  const { label: name, baseRevision, changes } = sent.value;
-  return commandResponse(write(db, { label: name, ops: [{ op: 'set', kind, id, baseRevision, changes }] }));
+  const { label: name, writeId: named, baseRevision, changes } = sent.value;
+  return commandResponse(
+    write(db, { label: name, writeId: named, ops: [{ op: 'set', kind, id, baseRevision, changes }] }),
+  );
 }
 
 export async function removeRecord(
@@ -121,28 +139,24 @@ export async function removeRecord(
 ): Promise<Response> {
   const kind = kindOf(kindText);
   if (!kind) return noKind();
-  const sent = await readJson<{ baseRevision: number }>(request, bodySchemas.remove);
+  const sent = await readJson<Named & { baseRevision: number }>(request, bodySchemas.remove);
   if (!sent.ok) return sent.response;
   const record = findRecord(db, kind, id);
-  if (!record || record.removed) return gone(kind);
-  const uses = kind === 'garment' ? 0 : countUses(db, kind, id);
-  if (uses > 0) {
-    const what = uses === 1 ? 'A garment uses' : `${uses} garments use`;
-    return refusal(409, 'in-use', `${what} this ${recordNames[kind]}: change or remove them first.`);
-  }
-  const ops: Op[] = [{ op: 'remove', kind, id, baseRevision: sent.value.baseRevision }];
-  return commandResponse(write(db, { label: `Remove ${record.facts.name}`, ops }));
+  if (!record) return gone(kind);
+  const { writeId: named, baseRevision } = sent.value;
+  const ops: Op[] = [{ op: 'remove', kind, id, baseRevision }];
+  return commandResponse(write(db, { label: `Remove ${record.facts.name}`, writeId: named, ops }));
 }
 
 export async function undo(db: Database, request: Request): Promise<Response> {
-  const sent = await readJson<{ commandId: number }>(request, bodySchemas.undo);
+  const sent = await readJson<Named & { commandId: number }>(request, bodySchemas.undo);
   if (!sent.ok) return sent.response;
-  return undoResponse(undoCommand(db, sent.value.commandId, context()));
+  return undoResponse(undoCommand(db, sent.value.commandId, context(), sent.value.writeId));
 }
 
-/** `scope` is `kind:id,kind:id`, the records the page shows, or `lists`. */
+/** `scope` is `kind:id,kind:id`, the records the page shows, or `lists`, or `table`. */
 export function readUndoState(db: Database, scope: string): Response {
-  if (scope === 'lists') return Response.json(undoState(db, scope));
+  if (scope === 'lists' || scope === 'table') return Response.json(undoState(db, scope));
   const records = scope
     .split(',')
     .slice(0, 20)
@@ -189,6 +203,10 @@ export function commandResponse(result: CommandResult, status = 200): Response {
           changed: result.changed,
         },
       );
+    case 'in-use': {
+      const what = result.uses === 1 ? 'A garment uses' : `${result.uses} garments use`;
+      return refusal(409, 'in-use', `${what} this ${recordNames[result.kind]}: change or remove them first.`);
+    }
     case 'faults':
       return faultsRefusal(result.faults);
     default:

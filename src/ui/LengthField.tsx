@@ -8,12 +8,12 @@ import { parseLength } from '@/core/units/parseLength';
 import { likelyUnitSlip } from '@/core/units/unitSlip';
 import { TextBox } from './TextBox';
 import { useUnit } from './unit';
-import { useStable } from './useStable';
+import { useTyped } from './useTyped';
 
 interface Props {
   readonly spec: NumberSpec;
   readonly valueMm: number | undefined;
-  /** Called with every usable length as it is typed, and with `undefined` when an optional field is emptied. */
+  /** Called with a usable length when the field is left, and with `undefined` when an optional field was emptied. */
   readonly onChange: (mm: number | undefined) => void;
   readonly label?: string;
   readonly help?: string;
@@ -22,9 +22,14 @@ interface Props {
   readonly fault?: string | undefined;
   /** Thicknesses are spoken of in mm in either system. */
   readonly alwaysMm?: boolean;
+  /** What it sets is not stored: it follows the typing, after a pause. */
+  readonly live?: boolean;
 }
 
-/** A length as typed in any usual way. What cannot be read stays as typed, with a sentence; nothing is lost. */
+/**
+ * A length as typed in any usual way, counted when the field is left. What cannot be read stays as typed, with a
+ * sentence; nothing is lost.
+ */
 export function LengthField({
   spec,
   valueMm,
@@ -34,55 +39,42 @@ export function LengthField({
   required = false,
   fault,
   alwaysMm = false,
+  live = false,
 }: Props) {
   const reader = useUnit().unit;
   const unit = alwaysMm ? 'mm' : reader;
-  const [typed, setTyped] = useState<string | undefined>(undefined);
-  const [left, setLeft] = useState(false);
   const askedAbout = useRef<number | undefined>(undefined);
   const [slip, setSlip] = useState<number | undefined>(undefined);
 
-  const text = typed ?? (valueMm === undefined ? '' : editableLength(valueMm, unit));
-  const read = parseLength(text, unit);
-  const range = read.ok ? leafFault(spec, read.mm, '', reader) : undefined;
-  const empty = text.trim() === '';
-  const trouble = empty
-    ? required && left
-      ? `${spec.label} is missing: fill it in.`
-      : undefined
-    : read.ok
-      ? range?.sentence
-      : read.sentence;
-  const shownTrouble = fault ?? (typed === undefined || left || isHopeless(text) ? trouble : undefined);
-
-  const change = (next: string) => {
-    setTyped(next);
-    setLeft(false);
-    setSlip(undefined);
-    if (next.trim() === '') {
-      if (!required) onChange(undefined);
-      return;
-    }
-    const parsed = parseLength(next, unit);
-    if (parsed.ok && !leafFault(spec, parsed.mm, '', reader)) onChange(parsed.mm);
+  const faultOf = (shown: string): string | undefined => {
+    if (shown.trim() === '') return required ? `${spec.label} is missing: fill it in.` : undefined;
+    const parsed = parseLength(shown, unit);
+    return parsed.ok ? leafFault(spec, parsed.mm, '', reader)?.sentence : parsed.sentence;
   };
-  const leave = () => {
-    setLeft(true);
-    if (!read.ok) return;
-    const meant = spec.usual && likelyUnitSlip(read.mm, spec.usual);
-    if (meant !== undefined && askedAbout.current !== read.mm) {
-      askedAbout.current = read.mm;
+  const take = (shown: string): boolean => {
+    if (faultOf(shown) !== undefined) return false;
+    const parsed = parseLength(shown, unit);
+    onChange(parsed.ok ? parsed.mm : undefined);
+    if (!parsed.ok || !spec.usual) return true;
+    const meant = likelyUnitSlip(parsed.mm, spec.usual);
+    if (meant !== undefined && askedAbout.current !== parsed.mm) {
+      askedAbout.current = parsed.mm;
       setSlip(meant);
     }
-    if (!range) setTyped(undefined);
+    return true;
   };
-  const take = (mm: number) => {
+  const stored = valueMm === undefined ? '' : editableLength(valueMm, unit);
+  const { text, typing, left, onType, onLeave } = useTyped({ stored, take, live });
+  const read = parseLength(text, unit);
+  const wrong = faultOf(text);
+  const spoken = text.trim() === '' ? left : !typing || left || isHopeless(text);
+  const shownTrouble = fault ?? (spoken ? wrong : undefined);
+  const correct = (mm: number) => {
     setSlip(undefined);
-    setTyped(undefined);
     onChange(mm);
   };
   const echo =
-    read.ok && read.echo && typed !== undefined
+    read.ok && read.echo && typing
       ? `${formatLength(read.mm, 'in')} is ${formatLength(read.mm, 'cm')}`
       : undefined;
 
@@ -94,8 +86,8 @@ export function LengthField({
         trouble={shownTrouble}
         help={echo ?? help}
         inputMode="text"
-        onType={useStable(change)}
-        onLeave={useStable(leave)}
+        onType={onType}
+        onLeave={onLeave}
       />
       {slip !== undefined && read.ok && (
         <div
@@ -112,7 +104,7 @@ export function LengthField({
             {formatLength(read.mm, 'cm')} ({formatLength(read.mm, 'in')}) is unusual here. Did you mean{' '}
             {formatLength(slip, 'cm')} ({formatLength(slip, 'in')})?
           </p>
-          <Button size="small" onClick={() => take(slip)} sx={{ color: 'inherit' }}>
+          <Button size="small" onClick={() => correct(slip)} sx={{ color: 'inherit' }}>
             Yes, {formatLength(slip, reader)}
           </Button>
           <Button size="small" onClick={() => setSlip(undefined)} sx={{ color: 'inherit' }}>

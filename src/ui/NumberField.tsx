@@ -1,28 +1,36 @@
 'use client';
-import { useState } from 'react';
 import { leafFault } from '@/core/facts/faults';
 import { quantities, type NumberSpec } from '@/core/facts/spec';
 import { TextBox } from './TextBox';
-import { useStable } from './useStable';
+import { useTyped } from './useTyped';
 
 interface Props {
   readonly spec: NumberSpec;
   readonly label?: string;
   readonly help?: string;
   readonly value: number | undefined;
-  /** Called with every usable value as it is typed; with `undefined` when an optional field is emptied. */
+  /** Called with a usable value when the field is left; with `undefined` when an optional field was emptied. */
   readonly onChange: (value: number | undefined) => void;
   readonly required?: boolean;
   readonly fault?: string | undefined;
+  /** What it sets is not stored: it follows the typing, after a pause. */
+  readonly live?: boolean;
 }
 
 /** A number that is not a length: an angle in degrees, a share in percent, a weight. */
-export function NumberField({ spec, label, help, value, onChange, required = false, fault }: Props) {
-  const [typed, setTyped] = useState<string | undefined>(undefined);
+export function NumberField({
+  spec,
+  label,
+  help,
+  value,
+  onChange,
+  required = false,
+  fault,
+  live = false,
+}: Props) {
   const scale = quantities[spec.quantity].typed;
   const { suffix } = quantities[spec.quantity];
   const name = label ?? spec.label;
-  const text = typed ?? (value === undefined ? '' : String(Number((value * scale).toFixed(2))));
   const read = (shown: string): number | undefined => {
     const plain = shown
       .trim()
@@ -38,22 +46,25 @@ export function NumberField({ spec, label, help, value, onChange, required = fal
       ? `Type a plain number, such as ${quantities[spec.quantity].example}.`
       : leafFault(spec, kept, '', 'cm')?.sentence;
   };
-  const trouble = fault ?? faultOf(text);
-  const change = (shown: string) => {
-    setTyped(shown);
-    if (shown.trim() === '' && !required) return onChange(undefined);
-    const kept = read(shown);
-    if (kept !== undefined && !faultOf(shown)) onChange(kept);
+  const take = (shown: string): boolean => {
+    if (faultOf(shown) !== undefined) return false;
+    onChange(read(shown));
+    return true;
   };
+  const stored = value === undefined ? '' : String(Number((value * scale).toFixed(2)));
+  const { text, typing, left, onType, onLeave } = useTyped({ stored, take, live });
   return (
     <TextBox
       label={suffix === '' ? name : `${name} (${suffix})`}
       value={text}
-      trouble={trouble}
+      trouble={fault ?? (!typing || left || isHopeless(text) ? faultOf(text) : undefined)}
       help={help}
       inputMode="decimal"
-      onType={useStable(change)}
-      onLeave={useStable(() => !trouble && setTyped(undefined))}
+      onType={onType}
+      onLeave={onLeave}
     />
   );
 }
+
+/** Text that no further typing can turn into a number. */
+const isHopeless = (text: string): boolean => /[^\s\d.,%°g/m²NPa−-]/u.test(text);

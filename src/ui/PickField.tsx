@@ -26,6 +26,9 @@ export function PickField({ label, value, options, empty, onChange, fault }: Pro
         input={<OutlinedInput label={label} notched />}
       >
         <option value="">{empty}</option>
+        {value !== '' && !options.some(({ id: known }) => known === value) && (
+          <option value={value}>no longer here: choose another</option>
+        )}
         {options.map((option) => (
           <option key={option.id} value={option.id}>
             {option.name}

@@ -70,7 +70,7 @@ export type BandSchool = Neckband['school'];
 /** An edge as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
 export const edgeMeasuredSpec = record('Edge as measured', {
   as: choice('What was measured', ['ring', 'pieces', 'seamline']),
-  wholeMm: lengthMm('All along', 10, 4000, [100, 1800]),
+  wholeMm: optional(lengthMm('All along', 10, 4000, [100, 1800])),
   backMm: optional(lengthMm('Of that, the back', 5, 3000, [50, 900])),
   allowanceMm: optional(lengthMm('Seam allowance at the edge', 0, 60, [4, 25])),
   crossings: optional(numberOf('count', 'Seams that cross it', 0, 12)),

@@ -42,7 +42,10 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
   const label = `${edge.label.toLowerCase()}, at the seamline`;
   const given = (mm: number) => book.given(id, label, mm, 'mm', 'measured');
   if (use.id === 'side-strap') return ringToRing(inputs, edge, id);
-  if (choice?.measured) return measuredLength(inputs, edge, choice.measured, id, label);
+  const whole = choice?.measured?.wholeMm;
+  if (choice?.measured && whole !== undefined) {
+    return measuredLength(inputs, edge, { ...choice.measured, wholeMm: whole }, id, label);
+  }
   if (use.id === 'stay') return pattern.shoulderMm === undefined ? undefined : given(pattern.shoulderMm);
   const opening = openingAt(kind, edge.id);
   const kept = opening && pattern.openings?.[opening.id];
@@ -68,7 +71,7 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
 function measuredLength(
   { book, garment }: EdgeLengthInputs,
   edge: Edge,
-  measured: EdgeMeasured,
+  measured: EdgeMeasured & { readonly wholeMm: number },
   id: string,
   label: string,
 ): Explained {

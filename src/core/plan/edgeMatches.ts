@@ -79,7 +79,7 @@ export const mismatchesOf = (
 
 /** Findings an edge takes: rings and sliders for each strap, a hook-and-eye, cups. */
 export interface FindingNeed {
-  readonly field: EdgeRef;
+  readonly field: Exclude<EdgeRef, 'elasticId'>;
   readonly label: string;
   readonly count: number;
   readonly sizeMm?: number;

@@ -100,9 +100,9 @@ export function GaugePull({ clothId, direction, today }: Props) {
         and noise. Its readings are not your cloth’s.
       </p>
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(3, minmax(0, 180px))', gap: 12 }}>
-        <LengthField spec={fields.widthMm} valueMm={widthMm} onChange={setWidth} required />
-        <LengthField spec={fields.restMm} valueMm={restMm} onChange={setRest} required />
-        <NumberField spec={REACH} value={toExtension} onChange={setReach} required />
+        <LengthField live spec={fields.widthMm} valueMm={widthMm} onChange={setWidth} required />
+        <LengthField live spec={fields.restMm} valueMm={restMm} onChange={setRest} required />
+        <NumberField live spec={REACH} value={toExtension} onChange={setReach} required />
       </div>
       <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
         {pulling ? (

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { readingFault, recoveryOf, stretchOf, type Reading } from '@/core/cloth/handTest';
 import { clothTestSpec, type ClothDirection } from '@/core/facts/cloth';
 import { formatQuantity } from '@/core/explain/display';
@@ -35,16 +35,16 @@ export function HandTest({
     done.across > 0 && done.along === 0 ? 'along' : 'across',
   );
   const [draft, setDraft] = useState<Draft>({ restMm: USUAL_STRIP_MM[unit].rest });
-  const [round, setRound] = useState(0);
+  const form = useRef<HTMLDivElement>(null);
   const [gauge, setGauge] = useState(false);
-  const [tapped, setTapped] = useState(0);
   const complete = draft.restMm !== undefined && draft.pulledMm !== undefined;
   const fault = complete ? readingFault(draft as Reading) : undefined;
   const field = (key: keyof Reading, help?: string) => (
     <LengthField
+      live
       spec={fields[key]}
       valueMm={draft[key]}
-      onChange={(mm) => setDraft({ ...draft, [key]: mm })}
+      onChange={(mm) => setDraft((before) => ({ ...before, [key]: mm }))}
       fault={fault?.path === key ? fault.sentence : undefined}
       {...(help === undefined ? {} : { help })}
     />
@@ -55,7 +55,8 @@ export function HandTest({
       [`tests.${crypto.randomUUID()}`]: { direction, testedOn: today, ...reading },
     });
     setDraft({ restMm: draft.restMm });
-    setRound(round + 1);
+    // The next pull of the same strip: only what it pulls to is new.
+    form.current?.querySelectorAll('input')[1]?.focus();
   };
   const which = done[direction] + 1;
   return (
@@ -89,7 +90,6 @@ export function HandTest({
               <ScreenGauge
                 onRead={(pulledMm) => {
                   setDraft((before) => ({ ...before, pulledMm }));
-                  setTapped((times) => times + 1);
                 }}
               />
             )}
@@ -116,7 +116,7 @@ export function HandTest({
             </p>
           )}
         </div>
-        <div key={`${round}-${tapped}`} className={styles.fields}>
+        <div ref={form} className={styles.fields}>
           {field('restMm', '10 cm or 4 in reads best.')}
           {field('pulledMm')}
           {field('releasedMm', 'Without it, recovery is not known.')}

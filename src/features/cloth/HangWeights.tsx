@@ -42,9 +42,8 @@ export function HangWeights({
   const [widthMm, setWidth] = useState<number | undefined>(stripWidthMm ?? USUAL_STRIP_MM[unit].width);
   const [restMm, setRest] = useState<number | undefined>(USUAL_STRIP_MM[unit].rest);
   const [rows, setRows] = useState<readonly Row[]>([EMPTY, EMPTY, EMPTY]);
-  const [round, setRound] = useState(0);
   const put = (at: number, change: Partial<Row>) =>
-    setRows(rows.map((row, nth) => (nth === at ? { ...row, ...change } : row)));
+    setRows((before) => before.map((row, nth) => (nth === at ? { ...row, ...change } : row)));
   const whole = rows.filter(
     (row): row is { massG: number; lengthMm: number; branch: Row['branch'] } =>
       row.massG !== undefined && row.lengthMm !== undefined,
@@ -64,18 +63,17 @@ export function HangWeights({
       },
     });
     setRows([EMPTY, EMPTY, EMPTY]);
-    setRound(round + 1);
   };
   return (
-    <div key={round} style={{ display: 'grid', gap: 12 }}>
+    <div style={{ display: 'grid', gap: 12 }}>
       <p className="soft small">
         {kind === 'cloth' ? 'Cut a strip along the direction, clip it' : 'Clip a length of it'} at both ends,
         mark its rest length. Hang a weight, read the length, take the next. Three are enough; six read
         better.
       </p>
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(2, minmax(0, 190px))', gap: 12 }}>
-        <LengthField spec={fields.widthMm} valueMm={widthMm} onChange={setWidth} required />
-        <LengthField spec={fields.restMm} valueMm={restMm} onChange={setRest} required />
+        <LengthField live spec={fields.widthMm} valueMm={widthMm} onChange={setWidth} required />
+        <LengthField live spec={fields.restMm} valueMm={restMm} onChange={setRest} required />
       </div>
       {rows.map((row, at) => (
         <div
@@ -88,12 +86,14 @@ export function HangWeights({
           }}
         >
           <NumberField
+            live
             spec={point.massG}
             label={`Weight ${at + 1}`}
             value={row.massG}
             onChange={(massG) => put(at, { massG })}
           />
           <LengthField
+            live
             spec={point.lengthMm}
             label={`Length ${at + 1}`}
             valueMm={row.lengthMm}

@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { readingFault, stretchOf } from '@/core/cloth/handTest';
 import { sewnFault } from '@/core/elastics/elasticReading';
 import { sewnGrowth } from '@/core/elastics/lengths';
@@ -36,7 +36,7 @@ function Pull({ id, elastic, today }: { id: string; elastic: Elastic; today: str
   const [draft, setDraft] = useState<Lengths<'restMm' | 'pulledMm' | 'releasedMm'>>({
     restMm: USUAL_STRIP_MM[unit].rest,
   });
-  const [round, setRound] = useState(0);
+  const form = useRef<HTMLDivElement>(null);
   const { restMm, pulledMm, releasedMm } = draft;
   const fault =
     restMm === undefined || pulledMm === undefined
@@ -48,7 +48,7 @@ function Pull({ id, elastic, today }: { id: string; elastic: Elastic; today: str
       [`tests.${crypto.randomUUID()}`]: { testedOn: today, ...draft },
     });
     setDraft({ restMm });
-    setRound(round + 1);
+    form.current?.querySelectorAll('input')[1]?.focus();
   };
   return (
     <section style={{ display: 'grid', gap: 12 }}>
@@ -57,13 +57,14 @@ function Pull({ id, elastic, today }: { id: string; elastic: Elastic; today: str
         Pull as far as it goes easily, before it fights back. Let go, wait a minute, read it again. Three
         pulls read best.
       </p>
-      <div style={grid} key={round}>
+      <div style={grid} ref={form}>
         {(['restMm', 'pulledMm', 'releasedMm'] as const).map((key) => (
           <LengthField
+            live
             key={key}
             spec={elasticTestSpec.fields[key]}
             valueMm={draft[key]}
-            onChange={(mm) => setDraft({ ...draft, [key]: mm })}
+            onChange={(mm) => setDraft((before) => ({ ...before, [key]: mm }))}
             fault={fault?.path === key ? fault.sentence : undefined}
           />
         ))}
@@ -97,7 +98,7 @@ function Sample({ id, elastic, today }: { id: string; elastic: Elastic; today: s
   const records = useRecords();
   const { unit } = useUnit();
   const [draft, setDraft] = useState<Lengths<'beforeMm' | 'afterMm'>>({});
-  const [round, setRound] = useState(0);
+  const form = useRef<HTMLDivElement>(null);
   const { beforeMm, afterMm } = draft;
   const sentence =
     beforeMm === undefined || afterMm === undefined ? undefined : sewnFault({ beforeMm, afterMm });
@@ -106,7 +107,7 @@ function Sample({ id, elastic, today }: { id: string; elastic: Elastic; today: s
       [`sewn.${crypto.randomUUID()}`]: { sewnOn: today, beforeMm, afterMm },
     });
     setDraft({});
-    setRound(round + 1);
+    form.current?.querySelector('input')?.focus();
   };
   return (
     <section style={{ display: 'grid', gap: 12 }}>
@@ -115,13 +116,14 @@ function Sample({ id, elastic, today }: { id: string; elastic: Elastic; today: s
         Sewing opens elastic out. Measure a piece, sew it as you will on the garment, let it lie, measure
         again. Where a wanted length is given, it is cut shorter by that.
       </p>
-      <div style={grid} key={round}>
+      <div style={grid} ref={form}>
         {(['beforeMm', 'afterMm'] as const).map((key) => (
           <LengthField
+            live
             key={key}
             spec={sewnSampleSpec.fields[key]}
             valueMm={draft[key]}
-            onChange={(mm) => setDraft({ ...draft, [key]: mm })}
+            onChange={(mm) => setDraft((before) => ({ ...before, [key]: mm }))}
             fault={key === 'afterMm' ? sentence : undefined}
           />
         ))}

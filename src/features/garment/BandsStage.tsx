@@ -95,8 +95,21 @@ const stayWords = ({ stay, pattern: { shoulderMm } }: Garment, show: (mm: number
 };
 
 function Neckline() {
+  const { plan } = useGarment();
+  // Where the measuring stands is settled as the edge is opened: it does not move away under the typing.
+  const [measureFirst] = useState(!plan.neckband || !plan.neckline);
+  return (
+    <>
+      {measureFirst && <NecklineForm />}
+      <NeckbandWork />
+      {!measureFirst && <NecklineForm />}
+    </>
+  );
+}
+
+function NeckbandWork() {
   const { garment, plan, set } = useGarment();
-  if (!plan.neckband || !plan.neckline) return <NecklineForm />;
+  if (!plan.neckband || !plan.neckline) return null;
   return (
     <>
       <BandWindow band={plan.neckband} />
@@ -121,7 +134,6 @@ function Neckline() {
         />
       </BandMarks>
       <BandOutcome band={plan.neckband} />
-      <NecklineForm />
     </>
   );
 }

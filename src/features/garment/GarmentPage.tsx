@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useSearchParams } from 'next/navigation';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode, type RefObject } from 'react';
 import { stageIds } from '@/core/plan/types';
 import type { GarmentView } from '@/core/views/pageViews';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
@@ -42,10 +42,13 @@ export function GarmentPage({ view }: { view: GarmentView }) {
 function Inside() {
   const { plan } = useGarment();
   const asked = useSearchParams().get('stage');
-  const current = stageIds.find((stage) => stage === asked) ?? plan.next.stage;
+  // Opened without a stage it shows what is next, and stays there: what is typed never turns the page.
+  const [opened] = useState(plan.next.stage);
+  const current = stageIds.find((stage) => stage === asked) ?? opened;
+  const top = useTopOf(current);
   const Stage = stages[current];
   const work = (stage: ReactNode) => (
-    <div className={styles.work}>
+    <div className={styles.work} ref={top} tabIndex={-1}>
       <GarmentHead />
       <StageLine stages={plan.stages} current={current} onGo={goToStage} />
       <Problems stage={current} />
@@ -78,4 +81,17 @@ function Inside() {
       <Ticket />
     </div>
   );
+}
+
+/** A new stage opens at its top, and the keyboard goes on from there. */
+function useTopOf(stage: string): RefObject<HTMLDivElement | null> {
+  const top = useRef<HTMLDivElement>(null);
+  const shown = useRef(stage);
+  useEffect(() => {
+    if (shown.current === stage) return;
+    shown.current = stage;
+    window.scrollTo(0, 0);
+    top.current?.focus({ preventScroll: true });
+  }, [stage]);
+  return top;
 }

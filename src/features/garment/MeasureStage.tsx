@@ -7,12 +7,12 @@ import { tapeHabits } from '@/core/fit/tapeTips';
 import { styleOf } from '@/core/garments/garmentKind';
 import type { MeasurePlan } from '@/core/plan/types';
 import { useRecords } from '@/features/records/RecordsProvider';
+import { PickWearer } from '@/features/records/PickRecord';
 import { BodyDrawing } from '@/ui/BodyDrawing';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { valueOf } from '@/ui/numbers';
-import { PickField } from '@/ui/PickField';
 import { setTodaysMeasure, todaysSet } from '@/features/wearers/todaysMeasure';
 import styles from './GarmentPage.module.css';
 import { NextButton } from './NextButton';
@@ -28,7 +28,7 @@ export function MeasureStage() {
     <div className={styles.stage}>
       <div className={styles.columns}>
         <div className={styles.stack}>
-          <PickField
+          <PickWearer
             label="For"
             value={garment.wearerId ?? ''}
             options={wearers}
@@ -62,8 +62,7 @@ export function MeasureStage() {
             </div>
           ) : (
             <p className="soft">
-              Choose who it is for on the left. Nobody there yet? <Link href="/wearers">Add a wearer</Link>;
-              it takes a name and a tape.
+              Choose who it is for on the left. Nobody there yet? Add a wearer: it takes a name and a tape.
             </p>
           )}
           <NextButton to="stretch" />

@@ -7,13 +7,14 @@ import { ChoiceRow } from '@/ui/ChoiceRow';
 import { Layers } from '@/features/cloth/Layers';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { PhraseText } from '@/ui/PhraseText';
-import { PickField } from '@/ui/PickField';
+
 import { useUnit } from '@/ui/unit';
 import table from '@/ui/table.module.css';
 import { BecomeInstead } from './BecomeInstead';
 import { ClothsForGarment } from './ClothsForGarment';
 import styles from './GarmentPage.module.css';
 import { NextButton } from './NextButton';
+import { PickCloth } from '@/features/records/PickRecord';
 import { useGarment } from './useGarment';
 
 /** The cloth for each part, what it gives, and what this garment asks of it. */
@@ -29,7 +30,7 @@ export function StretchStage() {
       <div className={styles.columns} style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(250px, 1fr))' }}>
         <section className={styles.stack}>
           <h2>Outer cloth</h2>
-          <PickField
+          <PickCloth
             label="Cloth"
             value={garment.outerClothId ?? ''}
             options={cloths}
@@ -42,7 +43,7 @@ export function StretchStage() {
         {wantsLining && (
           <section className={styles.stack}>
             <h2>Lining</h2>
-            <PickField
+            <PickCloth
               label="Lining, all over"
               value={garment.liningClothId ?? ''}
               options={cloths}
@@ -56,7 +57,7 @@ export function StretchStage() {
         {wantsBand && (
           <section className={styles.stack}>
             <h2>{wantsNeckband ? 'Neckband' : 'Bands'}</h2>
-            <PickField
+            <PickCloth
               label={wantsNeckband ? 'Cloth of the neckband' : 'Cloth of the bands'}
               value={garment.bandClothId ?? ''}
               options={cloths}
@@ -82,7 +83,7 @@ export function StretchStage() {
       {body?.layers && <Layers cloth={body} />}
       {!body?.layers && plan.cloths.outer?.layers && <Layers cloth={plan.cloths.outer} />}
       {!wantsLining && plan.cloths.outer && (
-        <PickField
+        <PickCloth
           label="Lining, all over"
           value=""
           options={cloths}

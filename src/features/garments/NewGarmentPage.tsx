@@ -12,8 +12,8 @@ import { styleOf } from '@/core/garments/garmentKind';
 import { kindOf } from '@/core/garments/kindOf';
 import type { Choice } from '@/core/views/pageViews';
 import { RequestRefused, createRecord } from '@/features/records/api';
+import { PickCloth, PickWearer } from '@/features/records/PickRecord';
 import { ChoiceRow } from '@/ui/ChoiceRow';
-import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import { KindGallery } from './KindGallery';
 
@@ -94,14 +94,14 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
             onChange={setStyle}
           />
         )}
-        <PickField
+        <PickWearer
           label="For"
           value={wearerId}
           options={wearers}
           empty="choose later"
           onChange={setWearerId}
         />
-        <PickField
+        <PickCloth
           label="Cloth"
           value={outerClothId}
           options={cloths}
@@ -109,7 +109,7 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
           onChange={setOuter}
         />
         {shown.asks.lined && (
-          <PickField
+          <PickCloth
             label="Lining"
             value={liningClothId}
             options={cloths}
@@ -117,10 +117,6 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
             onChange={setLining}
           />
         )}
-        <p className="soft small">
-          Somebody or something not in these lists yet? Add them first at <Link href="/wearers">Wearers</Link>{' '}
-          or <Link href="/cloth">Cloth</Link>, or choose later.
-        </p>
         <div style={{ display: 'flex', gap: 12 }}>
           <Button type="submit" variant="contained" size="large">
             Start

@@ -14,7 +14,6 @@ const NEW_REPAIR = machineSpec.fields.repairs.of.fields.what;
 export function Troubles({ machine, set, today }: { machine: Machine; set: SetMachine; today: string }) {
   const [symptom, setSymptom] = useState<SymptomId | undefined>(undefined);
   const [repair, setRepair] = useState<string | undefined>(undefined);
-  const [kept, setKept] = useState(0);
   const label = (id: SymptomId) => troubles.find((one) => one.id === id)?.label ?? id;
   const keep = (cause: string) => {
     set('Fault', {
@@ -81,7 +80,7 @@ export function Troubles({ machine, set, today }: { machine: Machine; set: SetMa
         </ul>
         <div style={{ display: 'flex', gap: 10, alignItems: 'flex-start' }}>
           <div style={{ flex: 1 }}>
-            <TextFactField key={kept} spec={NEW_REPAIR} value={repair} onChange={setRepair} />
+            <TextFactField spec={NEW_REPAIR} value={repair} onChange={setRepair} />
           </div>
           <Button
             variant="outlined"
@@ -91,7 +90,6 @@ export function Troubles({ machine, set, today }: { machine: Machine; set: SetMa
                 [`repairs.${crypto.randomUUID().slice(0, 8)}`]: { doneOn: today, what: repair },
               });
               setRepair(undefined);
-              setKept(kept + 1);
             }}
           >
             Keep the repair

@@ -37,7 +37,6 @@ type Values = Readonly<Record<string, number>>;
 function Inside({ wearers, patterns, today }: Props) {
   const [which, setWhich] = useState<AdaptationId>('raglan');
   const [typed, setTyped] = useState<Readonly<Record<string, Values>>>({});
-  const [round, setRound] = useState(0);
   const [wearerId, setWearer] = useState('');
   const adaptation = adaptations[which];
   const { unit } = useUnit();
@@ -50,16 +49,12 @@ function Inside({ wearers, patterns, today }: Props) {
     const all = adaptation.follow?.(values, changes) ?? changes;
     setTyped({ ...typed, [which]: { ...typed[which], ...all } });
   };
-  const take = (changes: Values) => {
-    put(changes);
-    setRound(round + 1);
-  };
   const fromWearer = (id: string) => {
     setWearer(id);
     const wearer = wearers.find((one) => one.id === id)?.facts;
     if (!wearer) return;
     const latest = latestMeasures(wearer);
-    take(
+    put(
       Object.fromEntries(
         Object.entries(adaptation.fromBody).flatMap(([field, measure]) => {
           const mm = latest[measure]?.mm;
@@ -83,7 +78,7 @@ function Inside({ wearers, patterns, today }: Props) {
         />
         <p className="soft">{adaptation.about} Finished measures, without seam allowances.</p>
         <div className={styles.columns}>
-          <div key={`${which}-${round}`} className={styles.fields}>
+          <div key={which} className={styles.fields}>
             {Object.keys(adaptation.fromBody).length > 0 && (
               <PickField
                 label="Take the body’s measures from"
@@ -96,6 +91,7 @@ function Inside({ wearers, patterns, today }: Props) {
             {Object.entries(adaptation.fields).map(([key, spec]) =>
               spec.quantity === 'lengthMm' ? (
                 <LengthField
+                  live
                   key={key}
                   spec={spec}
                   valueMm={values[key]}
@@ -104,6 +100,7 @@ function Inside({ wearers, patterns, today }: Props) {
                 />
               ) : (
                 <NumberField
+                  live
                   key={key}
                   spec={spec}
                   value={values[key]}
@@ -132,7 +129,7 @@ function Inside({ wearers, patterns, today }: Props) {
                     Print it to scale
                   </Button>
                 </div>
-                <Keep which={which} values={values} patterns={patterns} today={today} onTake={take} />
+                <Keep which={which} values={values} patterns={patterns} today={today} onTake={put} />
               </NumbersProvider>
             ) : (
               <p role="alert" style={{ color: 'var(--demand)' }}>

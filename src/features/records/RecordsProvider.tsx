@@ -10,7 +10,7 @@ import {
   type ReactNode,
 } from 'react';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
-import { afterMs, sendBatch } from './api';
+import { afterMs, keepUnanswered, newWriteId, sendBatch, takeUnanswered } from './api';
 import { UndoBar } from './UndoBar';
 import { useUndo } from './useUndo';
 import { WriterSet } from './writerSet';
@@ -42,25 +42,44 @@ export function useRecords(): Records {
   return records;
 }
 
+/** Takes a record that was just made into the page, where the page holds records. */
+export function useOpenRecord(): Records['open'] {
+  return useContext(RecordsContext)?.open ?? nowhere;
+}
+
+const nowhere = (): void => undefined;
+
 /** Holds the writers of a page's records: their facts, saving, conflicts, and undo with its button and keys. */
 export function RecordsProvider({
   records,
+  lists = 'lists',
   children,
 }: {
   records: readonly StoredRecord[];
+  /** What can be undone where the page holds no record: whatever was made or removed; or, on the table, removals. */
+  lists?: 'lists' | 'table';
   children: ReactNode;
 }) {
-  const [writers] = useState(() => new WriterSet(records, sendBatch, afterMs));
+  const [writers] = useState(() => new WriterSet(records, sendBatch, afterMs, newWriteId));
   const version = useSyncExternalStore(writers.subscribe, writers.getVersion, writers.getVersion);
   useEffect(() => {
     for (const record of records) writers.open(record);
   }, [records, writers]);
   useEffect(() => {
-    const leave = () => void writers.flush(true);
+    keepUnanswered(writers.recover(takeUnanswered()));
+    const leave = () => {
+      // What is being typed counts when its field is left, and the page is.
+      if (document.activeElement instanceof HTMLElement) document.activeElement.blur();
+      void writers.flush(true);
+      keepUnanswered(writers.unanswered());
+    };
+    // The first comes before the next page is asked for, the second also where there is no first.
+    window.addEventListener('beforeunload', leave);
     window.addEventListener('pagehide', leave);
     return () => {
+      window.removeEventListener('beforeunload', leave);
       window.removeEventListener('pagehide', leave);
-      leave();
+      void writers.flush(true);
     };
   }, [writers]);
 
@@ -85,7 +104,7 @@ export function RecordsProvider({
     };
   }, [version, writers]);
 
-  const undo = useUndo(writers, version);
+  const undo = useUndo(writers, version, lists);
   return (
     <RecordsContext value={value}>
       {children}
@@ -102,6 +121,7 @@ export function RecordsProvider({
       <UndoBar
         state={writers.state()}
         undo={undo}
+        several={writers.all().length > 1}
         refused={writers
           .all()
           .flatMap((writer) => writer.getSnapshot().refused.map(({ sentence }) => sentence))}

@@ -1,6 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useEffect, useState } from 'react';
+import { whatAndWhere } from './api';
 import type { SaveState } from './recordWriter';
 import styles from './UndoBar.module.css';
 import type { Undoing } from './useUndo';
@@ -17,14 +18,18 @@ const MESSAGE_MS = 6000;
 export function UndoBar({
   state,
   undo,
+  several,
   refused,
 }: {
   state: SaveState;
   undo: Undoing;
+  /** Whether the page holds more than one record, so that the button has to say which. */
+  several: boolean;
   refused: readonly string[];
 }) {
   const { available, message } = undo;
   const shown = useBriefly(message);
+  const words = available.undo && (several ? whatAndWhere(available.undo) : available.undo.label);
   const notes = [
     ...refused.map((sentence) => `Not kept: ${sentence}`),
     ...(state === 'offline' ? [OFFLINE] : []),
@@ -36,10 +41,10 @@ export function UndoBar({
         size="small"
         disabled={!available.undo && state === 'saved'}
         onClick={undo.undo}
-        title={available.undo ? `${available.undo.label} (Ctrl+Z)` : 'Ctrl+Z'}
+        title={available.undo ? `${whatAndWhere(available.undo)} (Ctrl+Z)` : 'Ctrl+Z'}
         sx={{ minWidth: 0, overflow: 'hidden' }}
       >
-        <span className={styles.label}>Undo{available.undo ? `: ${available.undo.label}` : ''}</span>
+        <span className={styles.label}>Undo{words && `: ${words}`}</span>
       </Button>
       {available.redo && (
         <Button size="small" onClick={undo.redo} title="Ctrl+Shift+Z" sx={{ minWidth: 0, flexShrink: 0 }}>

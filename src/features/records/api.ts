@@ -1,6 +1,6 @@
 import type { Fault } from '@/core/facts/faults';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
-import type { Later, Send, SendResult } from './recordWriter';
+import type { Batch, Later, Send, SendResult } from './recordWriter';
 
 /** A request that was refused, with the sentence to show. */
 export class RequestRefused extends Error {
@@ -56,12 +56,12 @@ export async function request<T>(method: string, url: string, body?: unknown): P
 }
 
 /** The browser's way to send a writer's batch. */
-export const sendBatch: Send = async (record, { label, changes }, closing): Promise<SendResult> => {
+export const sendBatch: Send = async (record, { label, changes, writeId }, closing): Promise<SendResult> => {
   try {
     const response = await fetch(`/api/records/${record.kind}/${record.id}`, {
       method: 'PATCH',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ label, baseRevision: record.revision, changes }),
+      body: JSON.stringify({ writeId, label, baseRevision: record.revision, changes }),
       keepalive: closing,
     });
     const body = (await response.json()) as RefusalBody & Partial<Written>;
@@ -79,6 +79,34 @@ export const sendBatch: Send = async (record, { label, changes }, closing): Prom
   }
 };
 
+export const newWriteId = (): string => crypto.randomUUID();
+
+/** A write by itself: once more, as the same write, where its answer was lost on the way. */
+async function writeOnce<T>(method: string, url: string, body: object): Promise<T> {
+  const named = { ...body, writeId: newWriteId() };
+  try {
+    return await request<T>(method, url, named);
+  } catch (error) {
+    if (!(error instanceof RequestRefused) || error.code !== 'unreachable') throw error;
+    return request<T>(method, url, named);
+  }
+}
+
+const UNANSWERED = 'unanswered';
+
+/** Keeps, on this device and for this window, what was sent as the page went and had no answer yet. */
+export function keepUnanswered(batches: Readonly<Record<string, readonly Batch[]>>): void {
+  const kept = { ...takeUnanswered(), ...batches };
+  if (Object.keys(kept).length > 0) sessionStorage.setItem(UNANSWERED, JSON.stringify(kept));
+}
+
+/** What was kept as an earlier page went; it is handed out once. */
+export function takeUnanswered(): Readonly<Record<string, readonly Batch[]>> {
+  const kept = sessionStorage.getItem(UNANSWERED);
+  sessionStorage.removeItem(UNANSWERED);
+  return kept === null ? {} : (JSON.parse(kept) as Record<string, readonly Batch[]>);
+}
+
 export const afterMs: Later = (run, ms) => {
   const timer = setTimeout(run, ms);
   return () => clearTimeout(timer);
@@ -88,10 +116,10 @@ export const createRecord = <K extends RecordKind>(
   kind: K,
   facts: FactsByKind[K],
   label: string,
-): Promise<Written> => request<Written>('POST', `/api/records/${kind}`, { label, facts });
+): Promise<Written> => writeOnce<Written>('POST', `/api/records/${kind}`, { label, facts });
 
 export const removeRecord = (record: StoredRecord): Promise<Written> =>
-  request<Written>('DELETE', `/api/records/${record.kind}/${record.id}`, { baseRevision: record.revision });
+  writeOnce<Written>('DELETE', `/api/records/${record.kind}/${record.id}`, { baseRevision: record.revision });
 
 export const fetchRecord = async <K extends RecordKind>(kind: K, id: string): Promise<StoredRecord<K>> =>
   (await request<{ record: StoredRecord<K> }>('GET', `/api/records/${kind}/${id}`)).record;
@@ -102,7 +130,7 @@ export const setFacts = async <K extends RecordKind>(
   label: string,
   changes: readonly { readonly path: string; readonly value: unknown }[],
 ): Promise<StoredRecord<K>> => {
-  const written = await request<Written>('PATCH', `/api/records/${record.kind}/${record.id}`, {
+  const written = await writeOnce<Written>('PATCH', `/api/records/${record.kind}/${record.id}`, {
     label,
     baseRevision: record.revision,
     changes,
@@ -114,11 +142,22 @@ export const sendPhoto = (clothId: string, picture: Blob): Promise<{ id: string 
   request<{ id: string }>('POST', `/api/photos/${clothId}`, picture);
 
 export const undoCommand = (commandId: number): Promise<Written> =>
-  request<Written>('POST', '/api/undo', { commandId });
+  writeOnce<Written>('POST', '/api/undo', { commandId });
+
+interface Undoable {
+  readonly commandId: number;
+  readonly label: string;
+  /** The name of the record it was done to. */
+  readonly where: string;
+}
+
+/** What a command did, and to what: a whole record's name is in its label already. */
+export const whatAndWhere = ({ label, where }: Undoable): string =>
+  where === '' || label.includes(where) ? label : `${label}, ${where}`;
 
 export interface UndoState {
-  readonly undo?: { readonly commandId: number; readonly label: string };
-  readonly redo?: { readonly commandId: number; readonly label: string };
+  readonly undo?: Undoable;
+  readonly redo?: Undoable;
 }
 
 export const fetchUndoState = (scope: string): Promise<UndoState> =>

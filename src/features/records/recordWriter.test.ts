@@ -11,6 +11,7 @@ function bench() {
   const answers: (() => void)[] = [];
   const timers = new Set<() => void>();
   let reachable = true;
+  let written = 0;
   const send: Send = (record, { label, changes }) =>
     new Promise<SendResult>((resolve) => {
       sent.push({ label, base: record.revision });
@@ -40,7 +41,7 @@ function bench() {
     }
   };
   return {
-    writer: new RecordWriter(server, send, later),
+    writer: new RecordWriter(server, send, later, () => `write-${(written += 1)}`),
     sent,
     settle,
     server: () => server,

@@ -1,11 +1,13 @@
-import { applyChanges, pathsTouch, type Change } from '@/core/facts/change';
+import { applyChanges, pathsTouch, valueAt, type Change } from '@/core/facts/change';
 import type { Fault } from '@/core/facts/faults';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 
 /** A named set of changes that is sent, and undone, as one. */
-interface Batch {
+export interface Batch {
   readonly label: string;
   readonly changes: readonly Change[];
+  /** Given as it is first sent: sent again because the answer was lost, it is the same write. */
+  readonly writeId?: string;
 }
 
 export type SaveState = 'saved' | 'saving' | 'offline';
@@ -33,11 +35,7 @@ export type SendResult =
   | { readonly kind: 'unreachable' };
 
 /** Sends one batch based on a revision. `closing` asks for a request that outlives the page. */
-export type Send = (
-  record: StoredRecord,
-  batch: { readonly label: string; readonly changes: readonly Change[] },
-  closing: boolean,
-) => Promise<SendResult>;
+export type Send = (record: StoredRecord, batch: Required<Batch>, closing: boolean) => Promise<SendResult>;
 
 /** Runs a function after some milliseconds; returns how to call it off. */
 export type Later = (run: () => void, ms: number) => () => void;
@@ -65,6 +63,7 @@ export class RecordWriter<K extends RecordKind> {
     record: StoredRecord<K>,
     private readonly send: Send,
     private readonly later: Later,
+    private readonly newId: () => string,
   ) {
     this.#acknowledged = record;
     this.#snapshot = this.#look();
@@ -81,11 +80,17 @@ export class RecordWriter<K extends RecordKind> {
 
   readonly getSnapshot = (): WriterSnapshot<K> => this.#snapshot;
 
-  /** Makes changes at once on the page and sends them soon. Changes to one field before they are sent become one. */
-  set(label: string, changes: readonly Change[]): void {
+  /**
+   * Makes changes at once on the page and sends them soon. Changes to one field before they are sent become one; what
+   * is so already is no change.
+   */
+  set(label: string, wanted: readonly Change[]): void {
+    const { facts } = this.#snapshot;
+    const changes = wanted.filter(({ path, value }) => !same(valueAt(facts, path), value));
+    if (changes.length === 0) return;
     const last = this.#waiting.at(-1);
     const gathered =
-      last?.label === label
+      last?.label === label && last.writeId === undefined
         ? [
             ...this.#waiting.slice(0, -1),
             {
@@ -115,6 +120,18 @@ export class RecordWriter<K extends RecordKind> {
     return settled;
   }
 
+  /** What no answer has come for yet: to be kept while the page is away. */
+  unanswered(): readonly Batch[] {
+    return this.#inFlight ? [this.#inFlight, ...this.#waiting] : this.#waiting;
+  }
+
+  /** Takes up again what had no answer when the page went. */
+  recover(batches: readonly Batch[]): void {
+    this.#waiting = [...batches, ...this.#waiting];
+    this.#changed();
+    this.#schedule(0);
+  }
+
   /** Takes the server's record as it is now, keeping what waits here. */
   adopt(record: StoredRecord<K>): void {
     if (record.revision < this.#acknowledged.revision) return;
@@ -134,8 +151,9 @@ export class RecordWriter<K extends RecordKind> {
   }
 
   async #next(closing: boolean): Promise<void> {
-    const batch = this.#waiting[0];
-    if (this.#inFlight || this.#conflict || !batch) return this.#wakeIfSettled();
+    const first = this.#waiting[0];
+    if (this.#inFlight || this.#conflict || !first) return this.#wakeIfSettled();
+    const batch = { ...first, writeId: first.writeId ?? this.newId() };
     this.#inFlight = batch;
     this.#waiting = this.#waiting.slice(1);
     this.#changed();
@@ -185,7 +203,7 @@ export class RecordWriter<K extends RecordKind> {
   }
 
   #look(): WriterSnapshot<K> {
-    const batches = this.#inFlight ? [this.#inFlight, ...this.#waiting] : this.#waiting;
+    const batches = this.unanswered();
     return {
       facts: batches.reduce((facts, { changes }) => applyChanges(facts, changes), this.#acknowledged.facts),
       state: this.#offline ? 'offline' : batches.length > 0 ? 'saving' : 'saved',
@@ -199,3 +217,6 @@ export class RecordWriter<K extends RecordKind> {
     for (const listener of this.#listeners) listener();
   }
 }
+
+const same = (now: unknown, wanted: unknown): boolean =>
+  JSON.stringify(now ?? null) === JSON.stringify(wanted ?? null);

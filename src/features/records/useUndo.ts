@@ -1,7 +1,8 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useState } from 'react';
-import { RequestRefused, fetchUndoState, undoCommand, type UndoState } from './api';
+import { RequestRefused, fetchUndoState, undoCommand, whatAndWhere, type UndoState } from './api';
+import { isTyping } from '@/ui/isTyping';
 import type { WriterSet } from './writerSet';
 
 export interface Undoing {
@@ -14,14 +15,15 @@ export interface Undoing {
 
 /**
  * Undo and its reverse, by button, Ctrl+Z and Ctrl+Shift+Z: for a page's records, or for whole records made and
- * removed where the page shows none. `version` is the store's.
+ * removed where the page shows none. `version` is the store's, `lists` what is undone where the page holds no record. In a
+ * field the keys are the field's own.
  */
-export function useUndo(writers: WriterSet, version: number): Undoing {
+export function useUndo(writers: WriterSet, version: number, lists: 'lists' | 'table'): Undoing {
   const router = useRouter();
   const [available, setAvailable] = useState<UndoState>({});
   const [message, setMessage] = useState<Undoing['message']>(undefined);
   const saved = writers.state() === 'saved';
-  const scope = writers.scope() || 'lists';
+  const scope = writers.scope() || lists;
   useEffect(() => {
     if (!saved) return;
     let dropped = false;
@@ -45,7 +47,7 @@ export function useUndo(writers: WriterSet, version: number): Undoing {
           });
         const written = await undoCommand(target.commandId);
         for (const record of written.records) writers.find(record.kind, record.id)?.adopt(record);
-        setMessage({ text: `${which === 'undo' ? 'Undone' : 'Put back'}: ${target.label}` });
+        setMessage({ text: `${which === 'undo' ? 'Undone' : 'Put back'}: ${whatAndWhere(target)}` });
         router.refresh();
       } catch (error) {
         setMessage({
@@ -62,6 +64,7 @@ export function useUndo(writers: WriterSet, version: number): Undoing {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      if (isTyping(event.target)) return;
       event.preventDefault();
       void run(event.shiftKey ? 'redo' : 'undo');
     };

@@ -1,5 +1,5 @@
 import type { RecordKind, StoredRecord } from '@/core/facts/records';
-import { RecordWriter, type Later, type SaveState, type Send } from './recordWriter';
+import { RecordWriter, type Batch, type Later, type SaveState, type Send } from './recordWriter';
 
 type AnyWriter = RecordWriter<RecordKind>;
 
@@ -13,6 +13,7 @@ export class WriterSet {
     records: readonly StoredRecord[],
     private readonly send: Send,
     private readonly later: Later,
+    private readonly newId: () => string,
   ) {
     for (const record of records) this.open(record);
   }
@@ -41,10 +42,31 @@ export class WriterSet {
   open(record: StoredRecord): void {
     const known = this.find(record.kind, record.id);
     if (known) return known.adopt(record);
-    const writer = new RecordWriter(record, this.send, this.later);
+    const writer = new RecordWriter(record, this.send, this.later, this.newId);
     writer.subscribe(() => this.#changed());
     this.#writers.set(`${record.kind}:${record.id}`, writer);
     this.#changed();
+  }
+
+  /** What no answer has come for yet, by `kind:id`. */
+  unanswered(): Readonly<Record<string, readonly Batch[]>> {
+    return Object.fromEntries(
+      [...this.#writers].flatMap(([key, writer]) => {
+        const batches = writer.unanswered();
+        return batches.length === 0 ? [] : [[key, batches]];
+      }),
+    );
+  }
+
+  /** Takes up again what had no answer when the page went; answers what is of records that are not here. */
+  recover(kept: Readonly<Record<string, readonly Batch[]>>): Readonly<Record<string, readonly Batch[]>> {
+    return Object.fromEntries(
+      Object.entries(kept).filter(([key, batches]) => {
+        const writer = this.#writers.get(key);
+        writer?.recover(batches);
+        return writer === undefined;
+      }),
+    );
   }
 
   /** Sends everything that waits; resolves when all of it is settled. */

@@ -2,6 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
 import type { JumpTarget } from '@/core/views/pageViews';
+import { isTyping } from '@/ui/isTyping';
 import styles from './Shell.module.css';
 
 /** Finds anything by name. `/` goes to it, arrows move, Enter goes there. */
@@ -16,13 +17,7 @@ export function JumpBox() {
 
   useEffect(() => {
     const press = (event: globalThis.KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement && /INPUT|TEXTAREA|SELECT/.test(event.target.tagName);
-      const isText =
-        typing &&
-        (event.target as HTMLInputElement).type !== 'range' &&
-        (event.target as HTMLInputElement).type !== 'radio';
-      if (event.key !== '/' || isText || event.ctrlKey || event.metaKey) return;
+      if (event.key !== '/' || isTyping(event.target) || event.ctrlKey || event.metaKey) return;
       event.preventDefault();
       input.current?.focus();
     };

@@ -1,8 +1,8 @@
 'use client';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
-import { usePathname } from 'next/navigation';
-import { useState, type ReactNode } from 'react';
+import { usePathname, useRouter } from 'next/navigation';
+import { useEffect, useState, type ReactNode } from 'react';
 import { Icon, Wordmark, type IconName } from '@/ui/icons';
 import { useUnit } from '@/ui/unit';
 import { JumpBox } from './JumpBox';
@@ -27,6 +27,7 @@ const AT_THE_MACHINE = /^\/garments\/[^/]+\/sew$/;
 /** The frame of every page: places on the rail, the jump box, the unit switch, help. */
 export function Shell({ children }: { children: ReactNode }) {
   const path = usePathname();
+  useFreshAfterBack();
   const isHere = (href: string) => (href === '/' ? path === '/' : path.startsWith(href));
   if (AT_THE_MACHINE.test(path)) return <main>{children}</main>;
   return (
@@ -53,6 +54,16 @@ export function Shell({ children }: { children: ReactNode }) {
       <main className={styles.main}>{children}</main>
     </div>
   );
+}
+
+/** Going back shows the page as it was kept: what was added on the way is asked for again. */
+function useFreshAfterBack(): void {
+  const router = useRouter();
+  useEffect(() => {
+    const back = () => router.refresh();
+    window.addEventListener('popstate', back);
+    return () => window.removeEventListener('popstate', back);
+  }, [router]);
 }
 
 function UnitSwitch() {

@@ -78,7 +78,7 @@ export function SizeSum({ patterns, wearers, garments }: Props) {
             empty="choose a wearer"
             onChange={setWearer}
           />
-          <NumberField spec={STRETCH} value={stretch} required onChange={setStretch} />
+          <NumberField live spec={STRETCH} value={stretch} required onChange={setStretch} />
         </div>
         <div style={{ display: 'grid', gap: 14, minWidth: 0 }}>
           {plan && size && pattern ? (

@@ -98,6 +98,7 @@ function OneSum({ id, garments }: { id: SumId; garments: readonly Choice[] }) {
             const label = optional ? `${spec.label} (optional)` : spec.label;
             return spec.quantity === 'lengthMm' ? (
               <LengthField
+                live
                 key={key}
                 spec={spec}
                 label={label}
@@ -107,6 +108,7 @@ function OneSum({ id, garments }: { id: SumId; garments: readonly Choice[] }) {
               />
             ) : (
               <NumberField
+                live
                 key={key}
                 spec={spec}
                 label={label}

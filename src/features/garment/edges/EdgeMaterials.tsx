@@ -2,11 +2,12 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import { mismatchText } from '@/core/elastics/matching';
+import type { FindingKind } from '@/core/facts/finding';
 import type { EdgeRef } from '@/core/facts/garment';
 import { edgeMismatches, findingNeeds } from '@/core/plan/edgeMatches';
 import type { EdgePlan } from '@/core/plan/types';
 import { formatLength } from '@/core/units/formatLength';
-import { PickField } from '@/ui/PickField';
+import { PickElastic, PickFinding } from '@/features/records/PickRecord';
 import { useUnit } from '@/ui/unit';
 import styles from '../GarmentPage.module.css';
 import { useGarment } from '../useGarment';
@@ -57,9 +58,10 @@ export function EdgeMaterials({ plan }: { plan: EdgePlan }) {
       .map(({ id, facts: { name } }) => ({ id, name, ok: faultOf(field, id) === undefined }))
       .toSorted((a, b) => Number(b.ok) - Number(a.ok))
       .map(({ id, name, ok }) => ({ id, name: ok ? name : `${name} (does not suit)` }));
-  const findingPick = (field: EdgeRef, label: string, kinds: string) => (
-    <PickField
+  const findingPick = (field: EdgeRef, label: string, kinds: FindingKind) => (
+    <PickFinding
       key={field}
+      of={kinds}
       label={label}
       value={choice[field] ?? ''}
       options={suits(
@@ -68,6 +70,7 @@ export function EdgeMaterials({ plan }: { plan: EdgePlan }) {
       )}
       empty="choose from the drawer"
       onChange={(id) => pick(field, id)}
+      onNew={(id) => put('what it is made of', { [field]: id })}
       fault={refused[field]}
     />
   );
@@ -79,17 +82,18 @@ export function EdgeMaterials({ plan }: { plan: EdgePlan }) {
       </div>
       <div className={styles.fields}>
         {takesElastic && (
-          <PickField
+          <PickElastic
             label="Elastic"
             value={choice.elasticId ?? ''}
             options={suits('elasticId', elastics)}
             empty="choose from the drawer"
             onChange={(id) => pick('elasticId', id)}
+            onNew={(id) => put('what it is made of', { elasticId: id })}
             fault={refused.elasticId}
           />
         )}
         {needs.map(({ field, label, count }) =>
-          findingPick(field, `${label}, ${count}`, FINDING_KIND[field] ?? ''),
+          findingPick(field, `${label}, ${count}`, FINDING_KIND[field]),
         )}
         {cups && findingPick('cupsId', 'Cups, where it has them', 'cups')}
       </div>
@@ -102,9 +106,9 @@ export function EdgeMaterials({ plan }: { plan: EdgePlan }) {
   );
 }
 
-const FINDING_KIND: Partial<Record<EdgeRef, string>> = {
+const FINDING_KIND = {
   ringId: 'ring',
   sliderId: 'slider',
   hookId: 'hook-and-eye',
   cupsId: 'cups',
-};
+} as const satisfies Partial<Record<EdgeRef, FindingKind>>;

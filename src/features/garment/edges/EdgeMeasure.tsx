@@ -26,14 +26,15 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
   const { measured } = choice;
   const [chosen, setChosen] = useState<EdgeMeasured['as']>('pieces');
   const as = measured?.as ?? chosen;
-  const start = (mm: number): EdgeMeasured => ({ as, wholeMm: mm });
+  const measure = (what: string, key: keyof EdgeMeasured, value: number | undefined) =>
+    put(what, { 'measured.as': as, [`measured.${key}`]: value });
   const field = (key: 'backMm' | 'allowanceMm' | 'crossingAllowanceMm', label: string, help: string) => (
     <LengthField
       spec={fields[key]}
       label={label}
       help={help}
       valueMm={measured?.[key]}
-      onChange={(mm) => put('as measured', { [`measured.${key}`]: mm })}
+      onChange={(mm) => measure('as measured', key, mm)}
       fault={fault(`measured.${key}`)}
     />
   );
@@ -64,40 +65,33 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
           label={as === 'pieces' ? 'All its pieces, edge to edge' : 'All along'}
           help={edge.zone ? 'Empty: taken as long as its zone.' : 'On the pattern, tape on its edge.'}
           valueMm={measured?.wholeMm}
-          onChange={(mm) => {
-            if (mm === undefined) put('as measured', { measured: undefined });
-            else if (measured) put('as measured', { 'measured.wholeMm': mm });
-            else put('as measured', { measured: start(mm) });
-          }}
+          onChange={(mm) => measure('as measured', 'wholeMm', mm)}
           fault={fault('measured.wholeMm')}
         />
-        {measured &&
-          edge.seams?.length === 2 &&
+        {edge.seams?.length === 2 &&
           !edge.sections &&
           field('backMm', 'Of that, the back', 'Between its seams.')}
-        {measured &&
-          as !== 'seamline' &&
-          field('allowanceMm', 'Seam allowance here', 'Empty: that of the other seams.')}
-        {measured && as === 'pieces' && (
+        {as !== 'seamline' && field('allowanceMm', 'Seam allowance here', 'Empty: that of the other seams.')}
+        {as === 'pieces' && (
           <>
             <NumberField
               spec={fields.crossings}
-              value={measured.crossings ?? edge.seams?.length ?? 0}
+              value={measured?.crossings ?? edge.seams?.length ?? 0}
               required
               help="Each swallows two allowances."
-              onChange={(crossings) => put('seams that cross it', { 'measured.crossings': crossings })}
+              onChange={(crossings) => measure('seams that cross it', 'crossings', crossings)}
               fault={fault('measured.crossings')}
             />
             {field('crossingAllowanceMm', 'Their seam allowance', 'Empty: that of the other seams.')}
           </>
         )}
-        {measured && as !== 'seamline' && edge.curve && (
+        {as !== 'seamline' && edge.curve && (
           <NumberField
             spec={fields.turnRad}
-            value={measured.turnRad ?? USUAL_TURN[edge.curve]}
+            value={measured?.turnRad ?? USUAL_TURN[edge.curve]}
             required
             help="How far the edge turns in all; an estimate until measured."
-            onChange={(turnRad) => put('total turn', { 'measured.turnRad': turnRad })}
+            onChange={(turnRad) => measure('total turn', 'turnRad', turnRad)}
             fault={fault('measured.turnRad')}
           />
         )}

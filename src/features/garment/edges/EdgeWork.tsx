@@ -1,5 +1,5 @@
 'use client';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { marksOf } from '@/core/plan/stripMarks';
 import type { EdgePlan, StripPlan } from '@/core/plan/types';
 import { NumbersProvider } from '@/ui/numbers';
@@ -29,7 +29,8 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
   const strip = plan.strips[0];
   const tried = plan.strips.find(({ of }) => of === 'elastic');
   const onlyStay = plan.use === 'stay';
-  const unmeasured = plan.missing !== undefined;
+  // Where the measuring stands is settled as the edge is opened: it does not move away under the typing.
+  const [measureFirst] = useState(plan.missing !== undefined);
   return (
     <>
       {(plain || onlyStay) && <EdgeFigures edge={plan} />}
@@ -38,7 +39,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
           <PhraseText phrase={plan.missing} />.
         </p>
       )}
-      {unmeasured && <EdgeMeasure plan={plan} />}
+      {measureFirst && <EdgeMeasure plan={plan} />}
       <AllowanceNote plan={plan} />
       <EdgeMaterials plan={plan} />
       {!onlyStay &&
@@ -59,7 +60,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
       {tried && TRIED_ON.has(plan.use) && strip === tried && <Rounds plan={plan} strip={tried} />}
       <Drop plan={plan} />
       <Ripple plan={plan} />
-      {!unmeasured && plan.use !== 'left' && plan.use !== 'hook-and-eye' && <EdgeMeasure plan={plan} />}
+      {!measureFirst && plan.use !== 'left' && plan.use !== 'hook-and-eye' && <EdgeMeasure plan={plan} />}
       {!onlyStay && plan.use !== 'left' && !use.hardware && <Gathers plan={plan} />}
       <EdgeWays plan={plan} />
     </>

@@ -27,7 +27,6 @@ export function Rounds({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
   const [pinched, setPinched] = useState<number | undefined>(undefined);
   const [basted, setBasted] = useState<number | undefined>(undefined);
   const [note, setNote] = useState<string | undefined>(undefined);
-  const [turn, setTurn] = useState(0);
   const body = strip.body === undefined ? undefined : valueOf(numbers, strip.body);
   const on = body ?? valueOf(numbers, strip.on);
   const rounds = Object.entries(choice.rounds ?? {}).toSorted(([, a], [, b]) =>
@@ -50,7 +49,6 @@ export function Rounds({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
     setPinched(undefined);
     setBasted(undefined);
     setNote(undefined);
-    setTurn(turn + 1);
   };
   return (
     <section className={styles.stack}>
@@ -100,9 +98,10 @@ export function Rounds({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
           </table>
         </div>
       )}
-      <div className={styles.fields} key={turn}>
-        <LengthField spec={fields.bastedMm} valueMm={start} required onChange={setBasted} />
+      <div className={styles.fields}>
+        <LengthField live spec={fields.bastedMm} valueMm={start} required onChange={setBasted} />
         <LengthField
+          live
           spec={fields.pinchedMm}
           valueMm={pinched}
           help="Both layers of the pinch. Under zero where it was let out."

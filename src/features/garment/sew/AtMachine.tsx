@@ -9,6 +9,7 @@ import type { GarmentView } from '@/core/views/pageViews';
 import { changeText, mainSettings } from '@/features/machines/setupWords';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
+import { isTyping } from '@/ui/isTyping';
 import { useUnit } from '@/ui/unit';
 import { GarmentProvider, useGarment } from '../useGarment';
 import styles from './AtMachine.module.css';
@@ -86,11 +87,11 @@ function Inside() {
   useEffect(() => {
     keys.current = (event) => {
       const on = event.target as HTMLElement;
-      if (['INPUT', 'TEXTAREA', 'SELECT'].includes(on.tagName)) {
+      if (isTyping(on)) {
         if (event.key === 'Escape') on.blur();
         return;
       }
-      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+      if (event.ctrlKey || event.metaKey || event.altKey) return;
       const pressed = event.key.toLowerCase();
       const does: Readonly<Record<string, () => void>> = {
         ' ': next,
@@ -105,7 +106,10 @@ function Inside() {
         escape: () => setPanel(undefined),
       };
       const run = does[pressed];
-      if (!run || (PRESSABLE.has(on.tagName) && (pressed === ' ' || pressed === 'enter'))) return;
+      if (!run) return;
+      // A key held down is one press: also on a button, which would be pressed again and again.
+      if (event.repeat) return event.preventDefault();
+      if (PRESSABLE.has(on.tagName) && (pressed === ' ' || pressed === 'enter')) return;
       event.preventDefault();
       run();
     };

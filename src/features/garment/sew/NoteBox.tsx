@@ -17,6 +17,7 @@ export function NoteBox({ step, onClose }: { step: StepPlan; onClose: () => void
       <TextFactField
         spec={SPEC}
         multiline
+        autoFocus
         value={ofStep(garment.stepNotes, step.id)?.text}
         onChange={(text) => set('Note on a step', { [path]: text === undefined ? null : { text } })}
         fault={fault(path)}

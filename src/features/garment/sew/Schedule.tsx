@@ -73,6 +73,7 @@ export function Schedule() {
               <div style={{ width: 110 }}>
                 <TextFactField
                   spec={fields.from}
+                  whole
                   value={evening.from}
                   onChange={(from) => from && set('Free evening', { [`${path}.from`]: from })}
                   fault={fault(`${path}.from`)}

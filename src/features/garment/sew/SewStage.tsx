@@ -11,6 +11,7 @@ import { PickField } from '@/ui/PickField';
 import page from '../GarmentPage.module.css';
 import { NextButton } from '../NextButton';
 import { useGarment } from '../useGarment';
+import { AddMachine } from './AddMachine';
 import { Happened } from './Happened';
 import { Lanes } from './Lanes';
 import { OtherMachines } from './OtherMachines';
@@ -88,6 +89,7 @@ function Choices() {
           <p className="small" style={{ marginTop: 4 }}>
             <Link href="/machines">Your machines</Link>
           </p>
+          <AddMachine />
         </div>
         {sewing.ways.map(({ alternative, options, chosen: now, pinned }) => (
           <div key={alternative.id}>
