@@ -65,8 +65,12 @@ async function typeInto(page: Page, field: Locator, text: string, slow: boolean)
 }
 
 const withFields = views.filter(
-  ([name]) => !/paper|Nothing there|On the table|^Garments|^Cloth$|^Patterns$|Compare|At the machine/.test(name),
+  ([name]) =>
+    !/paper|Nothing there|On the table|^Garments|^Cloth$|^Patterns$|Compare|At the machine/.test(name),
 );
+
+/** Fields of one label are one component with one spec: each is typed into once, in the unit of the first page that has it. */
+const walked = new Set<string>();
 
 for (const [at, [name, path]] of withFields.entries()) {
   test(`what is typed is what is stored, in every number field: ${name}`, async ({ page, context }) => {
@@ -85,26 +89,34 @@ for (const [at, [name, path]] of withFields.entries()) {
       const label = await field.evaluate(
         (element) => (element as HTMLInputElement).labels?.[0]?.textContent ?? '',
       );
+      if (walked.has(label)) continue;
+      walked.add(label);
       const unit = (/\((cm|in|mm)\)$/.exec(label)?.[1] ?? 'other') as keyof typeof CANDIDATES;
       for (const candidate of CANDIDATES[unit]) {
         const from = sent.length;
-        await typeInto(page, field, candidate, nth % 5 === 0);
+        await typeInto(page, field, candidate, nth % 6 === 0);
         expect(sent.slice(from), `${label}: nothing is stored while it is typed`).toEqual([]);
         await page.keyboard.press('Tab');
         if ((await field.getAttribute('aria-invalid')) === 'true') continue;
-        if (unit === 'other') break;
         await expect(page.getByText('Saving', { exact: true })).toHaveCount(0);
+        if (unit === 'other') break;
         const wanted = mmOf(candidate, unit);
         const stored = sent.slice(from).filter((value) => Math.abs(value - wanted) < 1e-6);
         if (sent.length > from)
-          expect(stored.length, `${label}: ${candidate} is stored, not ${sent.slice(from).join(', ')}`).toBeGreaterThan(0);
+          expect(
+            stored.length,
+            `${label}: ${candidate} is stored, not ${sent.slice(from).join(', ')}`,
+          ).toBeGreaterThan(0);
         break;
       }
     }
   });
 }
 
-test('a field on a page just opened keeps what is typed before the page is live', async ({ page, context }) => {
+test('a field on a page just opened keeps what is typed before the page is live', async ({
+  page,
+  context,
+}) => {
   await context.addCookies([{ name: 'unit', value: 'in', url: 'http://127.0.0.1:4171' }]);
   const devtools = await context.newCDPSession(page);
   await devtools.send('Emulation.setCPUThrottlingRate', { rate: 6 });
@@ -118,7 +130,7 @@ test('a field on a page just opened keeps what is typed before the page is live'
   await page.waitForLoadState('networkidle');
   await saved(page);
   await page.reload();
-  await expect(page.getByLabel('Head (in)').first()).toHaveValue('21 3/8');
+  await expect(page.getByLabel('Head (in)').first()).toHaveValue('21 ⅜');
 });
 
 test('an immediate reload loses neither the word nor the number typed last', async ({ page }) => {

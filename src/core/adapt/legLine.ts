@@ -59,7 +59,7 @@ export function draftLegLine(facts: LegLineFacts): Drafted {
   const newOutline = [centre, ...newLeg, foot];
   const book = createLedger();
   const area = (id: string, label: string, outline: readonly Point[]) =>
-    book.given(`leg.${id}`, label, areaOf(outline), 'areaMm2', 'D', 'Measured off the drawing.');
+    book.given(`leg.${id}`, label, areaOf(outline), 'areaMm2', 'measured', 'Measured off the drawing.');
   const was = area('was', 'half the front before', oldOutline);
   const now = area('now', 'half the front after', newOutline);
   const coverage = book.work('leg.coverage', {

@@ -184,7 +184,7 @@ export function draftWiden(facts: WidenFacts): Drafted {
   const seam = (points: readonly Point[]) =>
     distance(points[0] as Point, points[1] as Point) + distance(points[1] as Point, points[2] as Point);
   const measured = (id: string, label: string, mm: number) =>
-    book.given(`widen.${id}`, label, mm, 'mm', 'D', 'Measured along the drawn line.').id;
+    book.given(`widen.${id}`, label, mm, 'mm', 'measured', 'Measured along the drawn line.').id;
   return {
     ok: true,
     draft: {

@@ -107,7 +107,7 @@ export function draftRaglan(facts: RaglanFacts): Drafted {
   const frontLine = bowed(front.onSleeve, frontArm, BOW * front.chord);
   const backLine = bowed(mirror(back.onSleeve), backArm, -BOW * back.chord);
   const measured = (id: string, label: string, mm: number) =>
-    book.given(`raglan.${id}`, label, mm, 'mm', 'D', 'Measured along the drawn line.').id;
+    book.given(`raglan.${id}`, label, mm, 'mm', 'measured', 'Measured along the drawn line.').id;
   const whole = book.work('raglan.length', {
     label: 'sleeve’s middle line, neck to hem',
     unit: 'mm',

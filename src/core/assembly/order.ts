@@ -24,6 +24,8 @@ export interface OrderProblem {
 export interface OrderCost {
   readonly changeMinutes: number;
   readonly changes: number;
+  /** The minutes of each change of setup, in their order. */
+  readonly each: readonly number[];
   /** Times the work is carried to another station. */
   readonly moves: number;
 }
@@ -43,17 +45,17 @@ export function orderCost(
   order: readonly number[],
 ): OrderCost {
   const stands = stations.map(({ change }) => change.length - 1);
-  let [changeMinutes, changes, moves, at] = [0, 0, 0, startAt];
+  const each: number[] = [];
+  let [moves, at] = [0, startAt];
   for (const index of order) {
     const { station, setup } = steps[index] as OrderStep;
     const minutes = minutesTo(stations, station, stands[station] as number, setup);
-    if (minutes > 0) changes += 1;
-    changeMinutes += minutes;
+    if (minutes > 0) each.push(minutes);
     if (at !== station && at !== -1) moves += 1;
     stands[station] = setup;
     at = station;
   }
-  return { changeMinutes, changes, moves };
+  return { changeMinutes: each.reduce((sum, one) => sum + one, 0), changes: each.length, each, moves };
 }
 
 const minutesTo = (stations: OrderProblem['stations'], station: number, from: number, to: number): number =>

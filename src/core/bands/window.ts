@@ -29,6 +29,9 @@ export interface WindowRemedies {
 /** A band of more stretch than this is not worth offering: rib ends about here (common practice, no source). */
 const MAX_REMEDY_STRETCH = 2;
 
+/** A folded band narrower than this cannot be sewn on and turned, mm (common practice, no source). */
+const NARROWEST_MM = 6;
+
 /** The band's stretch at which the shortest that works just lies flat (D: the limits of `neckband.ts`, solved). */
 export function stretchToOpen({
   necklineMm: N,
@@ -78,7 +81,7 @@ export function windowRemedies(inputs: WindowInputs): WindowRemedies {
   const neckline = necklineToOpen(inputs);
   return {
     ...(stretch > bandStretch && stretch <= MAX_REMEDY_STRETCH ? { bandStretch: stretch } : {}),
-    ...(finished > 0 && finished < finishedMm ? { finishedMm: finished } : {}),
+    ...(finished >= NARROWEST_MM && finished < finishedMm ? { finishedMm: finished } : {}),
     ...(neckline > necklineMm ? { necklineMm: neckline } : {}),
   };
 }

@@ -44,11 +44,25 @@ export function workExtension(
   tension: Explained | Term,
 ): Explained {
   const layers = tensionsOf(parts, real);
-  if (readBetween(layers) || layers.some(({ S }) => S <= 0)) {
-    const why = readBetween(layers)
-      ? `Read off the pull curves between their points, by halving until the tensions agree.${note ? ` ${note}` : ''}`
-      : 'A layer that does not stretch lets nothing else stretch along it.';
-    return book.given(id, label, stackExtension(layers, tension.value), 'share', 'D', why);
+  if (layers.some(({ S }) => S <= 0)) {
+    const { names, terms: own } = ownStretches(parts);
+    return book.work(id, {
+      label,
+      unit: 'share',
+      mark: 'D',
+      note: 'A layer that does not stretch lets nothing else stretch along it.',
+      formula: `max(min(${names}), 0)`,
+      terms: own,
+      by: (v) => Math.max(Math.min(...Object.values(v)), 0),
+    });
+  }
+  if (readBetween(layers)) {
+    const why =
+      'Read off the pull curves between their points: there the tensions agree, as the check shows.';
+    const read = stackExtension(layers, tension.value);
+    const found = book.given(id, label, read, 'share', 'own record', `${why}${note ? ` ${note}` : ''}`);
+    workTension(book, { id: `${id}.check`, label: 'check: the tension there', real }, parts, found);
+    return found;
   }
   const ks = new Set(layers.map(({ k }) => k));
   const terms: Record<string, Explained | Term> = { T: tension };

@@ -1,3 +1,4 @@
+import { isAtMostMm } from '../units/tolerance';
 import type { Elastic } from '../facts/elastic';
 import type { Finding } from '../facts/finding';
 import type { EdgeUse } from './edgeUse';
@@ -83,7 +84,7 @@ export function cutNarrowerFault(elastic: Elastic, widthMm: number): Mismatch | 
 
 /** Why an elastic does not fit a folded band; `undefined` where it does. */
 export const casingFault = (elasticMm: number, finishedMm: number): Mismatch | undefined =>
-  elasticMm > finishedMm + 1e-9
+  !isAtMostMm(elasticMm, finishedMm)
     ? [
         'The elastic is ',
         size('width of the elastic', elasticMm),

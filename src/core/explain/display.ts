@@ -1,13 +1,15 @@
-import { MM_PER_INCH, type UnitSystem } from '../units/constants';
+import { MM_PER_INCH, SHOW_AS_MM_BELOW_MM, type UnitSystem } from '../units/constants';
 import { formatLength, formatLengthExactly } from '../units/formatLength';
-import type { Explained, Phrase, Quantity } from './explained';
+import { HAIR, tapeStepMm } from '../units/roundForTape';
+import type { Explained, Phrase, Quantity, RoundTo } from './explained';
 
 type Numbers = Readonly<Record<string, Explained>>;
 
 const DEGREES_PER_RADIAN = 180 / Math.PI;
 
 /** A number for reading, in the reader's unit: `31.8 cm`, `12 ½ in`, `19 %`, `280°`, `2.5`. */
-export function formatQuantity(value: number, quantity: Quantity, unit: UnitSystem): string {
+export function formatQuantity(exact: number, quantity: Quantity, unit: UnitSystem, side?: RoundTo): string {
+  const value = side === undefined ? exact : toSide(exact, shownStep(exact, quantity, unit), side);
   switch (quantity) {
     case 'mm':
       return formatLength(value, unit);
@@ -44,6 +46,20 @@ export function formatQuantity(value: number, quantity: Quantity, unit: UnitSyst
   }
 }
 
+/** How finely a quantity is shown; `undefined` where it is shown as finely as it is known. */
+function shownStep(value: number, quantity: Quantity, unit: UnitSystem): number | undefined {
+  if (quantity === 'share') return Math.abs(value) >= WHOLE_PERCENT_FROM ? 0.01 : 0.001;
+  if (quantity !== 'mm') return undefined;
+  return unit === 'cm' && Math.abs(value) < SHOW_AS_MM_BELOW_MM ? 0.1 : tapeStepMm(value, unit);
+}
+
+/** The next step that way; a value on a step stays there. */
+function toSide(value: number, step: number | undefined, side: RoundTo): number {
+  if (step === undefined) return value;
+  const steps = value / step;
+  return (side === 'up' ? Math.ceil(steps - HAIR) : Math.floor(steps + HAIR)) * step;
+}
+
 /** A number with enough decimals that the lines of its explanation can be redone on a calculator. */
 export function formatExactly(value: number, quantity: Quantity, unit: UnitSystem): string {
   switch (quantity) {
@@ -73,7 +89,7 @@ export function phraseText(phrase: Phrase, numbers: Numbers, unit: UnitSystem): 
       if ('name' in part) return part.name;
       const number = numbers[part.n];
       if (!number) throw new Error(`expected a number with id "${part.n}", got none; enter it in the ledger`);
-      return formatQuantity(number.value, number.unit, unit);
+      return formatQuantity(number.value, number.unit, unit, part.side);
     })
     .join('');
 }
@@ -81,10 +97,13 @@ export function phraseText(phrase: Phrase, numbers: Numbers, unit: UnitSystem): 
 /** Plain decimals, never an exponent. */
 const plain = (value: number): string => (Math.abs(value) < 1e-6 ? '0' : String(value));
 
-/** Whole percents from 10 up, a decimal below: where 3 % and 3.4 % differ on the tape. */
+/** Whole percents from here up, a decimal below: where 3 % and 3.4 % differ on the tape. */
+const WHOLE_PERCENT_FROM = 0.1;
+
 function formatPercent(share: number): string {
   const percent = share * 100;
-  const text = Math.abs(percent) >= 10 ? percent.toFixed(0) : percent.toFixed(1).replace(/\.0$/, '');
+  const text =
+    Math.abs(share) >= WHOLE_PERCENT_FROM ? percent.toFixed(0) : percent.toFixed(1).replace(/\.0$/, '');
   return text.replace(/^-0$/, '0').replace('-', '−');
 }
 

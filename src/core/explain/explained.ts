@@ -46,4 +46,13 @@ export interface Explained {
 }
 
 /** A sentence with numbers in it: plain words, names a person typed, and numbers by id. Never a literal digit. */
-export type Phrase = readonly (string | { readonly n: string } | { readonly name: string })[];
+export type Phrase = readonly (string | NumberPart | { readonly name: string })[];
+
+/** A number in a sentence by its id; with a side it is rounded that way, so that what is advised still holds. */
+export interface NumberPart {
+  readonly n: string;
+  readonly side?: RoundTo;
+}
+
+/** `up` for the least that works, `down` for the most. */
+export type RoundTo = 'up' | 'down';

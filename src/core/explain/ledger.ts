@@ -1,4 +1,4 @@
-import type { Explained, Mark, Phrase, Quantity, Term } from './explained';
+import type { Explained, Mark, NumberPart, Phrase, Quantity, Term } from './explained';
 
 type Input = Term | Explained;
 
@@ -113,9 +113,9 @@ function sensitivityOf<V extends Record<string, number>>(
  */
 export function say(
   words: TemplateStringsArray,
-  ...parts: readonly (string | Explained | { readonly name: string } | Phrase)[]
+  ...parts: readonly (string | Explained | NumberPart | { readonly name: string } | Phrase)[]
 ): Phrase {
-  const out: (string | { n: string } | { name: string })[] = [];
+  const out: Phrase[number][] = [];
   words.forEach((word, at) => {
     if (word !== '') out.push(word);
     const part = parts[at];
@@ -123,7 +123,12 @@ export function say(
     if (typeof part === 'string') out.push(part);
     else if (Array.isArray(part)) out.push(...(part as Phrase));
     else if ('id' in part) out.push({ n: part.id });
-    else out.push(part as { name: string });
+    else out.push(part as Phrase[number]);
   });
   return out;
 }
+
+/** The least that works, for a sentence that advises it: shown rounded up. */
+export const atLeast = ({ id }: Explained): NumberPart => ({ n: id, side: 'up' });
+/** The most that works: shown rounded down. */
+export const atMost = ({ id }: Explained): NumberPart => ({ n: id, side: 'down' });

@@ -49,10 +49,10 @@ export const boundTee: GarmentKind = {
   ],
   seams: [
     shoulderSeam,
-    seam('neckline', 'Binding seam', 'round', 'stretch', 'neckline'),
+    seam('neckline', [], 'Binding seam', 'round', 'stretch', 'neckline'),
     sideSeam,
-    seam('sleeve-hem', 'Sleeve hems', 'across', 'stretch', 'sleeve-hem'),
-    seam('hem', 'Hem', 'across', 'stretch', 'hem'),
+    seam('sleeve-hem', [], 'Sleeve hems', 'across', 'stretch', 'sleeve-hem'),
+    seam('hem', ['hip'], 'Hem', 'across', 'stretch', 'hem'),
   ],
   openings: [neckOpening, hemOpening, drawnSleeveOpening()],
   asks: { around: 0.25, along: 0, recovery: 0.85, weightGsm: [140, 280], opaque: 'dry' },

@@ -50,11 +50,18 @@ export const bralette: GarmentKind = {
     edge('closure', 'Hook-and-eye', 'facing', { use: 'hook-and-eye', open: true }),
   ],
   seams: [
-    stillSeam('cup', 'Cup seam', 'along', 'Lace without elastane hardly gives, and the cup keeps its shape.'),
-    seam('casing', 'Elastic into its casing', 'round', 'stay'),
-    seam('cup-band', 'Casing to cups', 'round', 'stretch', 'lower-edge'),
+    stillSeam(
+      'cup',
+      ['bust'],
+      'Cup seam',
+      'along',
+      'Lace without elastane hardly gives, and the cup keeps its shape.',
+    ),
+    seam('casing', ['underbust'], 'Elastic into its casing', 'round', 'stay'),
+    seam('cup-band', ['underbust'], 'Casing to cups', 'round', 'stretch', 'lower-edge'),
     stillSeam(
       'back-tab',
+      ['underbust'],
       'Back tabs',
       'across',
       'It is held by the hook-and-eye, across the end of the band.',

@@ -56,18 +56,20 @@ export const briefs: GarmentKind = {
   seams: [
     stillSeam(
       'crotch',
+      ['rise'],
       'Crotch, with the gusset',
       'across',
       'The ends of a gusset lie between the legs, where nothing pulls along them.',
     ),
     stillSeam(
       'side',
+      ['hip', 'low-hip'],
       'Sides',
       'along',
       'It is short and runs along the body, where snug briefs hardly stretch.',
     ),
-    seam('leg', 'Leg elastic', 'round', 'stretch', 'leg'),
-    seam('waist', 'Waist elastic', 'round', 'stretch', 'waist-edge'),
+    seam('leg', ['leg'], 'Leg elastic', 'round', 'stretch', 'leg'),
+    seam('waist', ['low-hip'], 'Waist elastic', 'round', 'stretch', 'waist-edge'),
   ],
   openings: [waistOpening('low-hip'), legOpening('leg')],
   asks: {

@@ -1,6 +1,5 @@
 import type { GarmentKind } from './garmentKind';
 import {
-  ALONG,
   aroundArmhole,
   aroundBody,
   aroundNeck,
@@ -12,7 +11,6 @@ import {
   need,
   piece,
   seam,
-  stillSeam,
   shoulderSeam,
   topOpening,
   underbustZone,
@@ -60,10 +58,10 @@ export const cropTop: GarmentKind = {
   ],
   seams: [
     shoulderSeam,
-    stillSeam('side', 'Sides', 'along', ALONG),
-    seam('neckline', 'Neckline elastic', 'round', 'stretch', 'neckline'),
-    seam('armhole', 'Armhole elastic', 'round', 'stretch'),
-    seam('lower-edge', 'Lower elastic', 'round', 'stretch', 'lower-edge'),
+    seam('side', ['bust', 'underbust'], 'Sides', 'along', 'stretch'),
+    seam('neckline', ['bust'], 'Neckline elastic', 'round', 'stretch', 'neckline'),
+    seam('armhole', ['bust'], 'Armhole elastic', 'round', 'stretch'),
+    seam('lower-edge', ['underbust'], 'Lower elastic', 'round', 'stretch', 'lower-edge'),
   ],
   openings: [topOpening('underbust', 'lower-edge'), drawnNeckOpening('neckline', 'Neckline')],
   asks: {

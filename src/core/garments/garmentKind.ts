@@ -94,8 +94,8 @@ export interface Seam extends StyledPart {
   readonly opening?: string;
   /** Its angle to the lengthwise axis, where its direction does not tell it. */
   readonly angleRad?: number;
-  /** The zones it runs through; absent: any of the garment's. */
-  readonly near?: readonly ZoneId[];
+  /** The zones it runs through; none where no zone of the garment tells what is asked of it. */
+  readonly near: readonly ZoneId[];
   /** Why a `still` seam is still. */
   readonly why?: string;
 }

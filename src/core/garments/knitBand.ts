@@ -11,7 +11,7 @@ export const knitBand: GarmentKind = {
   zones: [{ id: 'neck', label: 'Neck', measure: 'neck', axis: 'around', seamEdges: 4 }],
   pieces: [],
   edges: [{ ...neckbandEdge, zone: 'neck' }],
-  seams: [seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline')],
+  seams: [seam('neckband', ['neck'], 'Neckband seam', 'round', 'stretch', 'neckline')],
   openings: [neckOpening],
   asks: { around: 0.4, along: 0, recovery: 0.9, weightGsm: [160, 320] },
   amount: { lengths: [['neck', 0.3]], extraMm: 60, across: 'neck' },

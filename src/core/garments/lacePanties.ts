@@ -47,16 +47,24 @@ export const lacePanties: GarmentKind = {
     }),
   ],
   seams: [
-    stillSeam('centre-back', 'Centre back', 'along', 'Two laces meet there and give little along it.'),
+    stillSeam(
+      'centre-back',
+      ['low-hip'],
+      'Centre back',
+      'along',
+      'Two laces meet there and give little along it.',
+    ),
     stillSeam(
       'gusset',
+      [],
       'Gusset ends',
       'across',
       'The ends of a gusset lie between the legs, where nothing pulls along them.',
     ),
-    seam('leg', 'Leg elastic', 'round', 'stretch', 'leg'),
+    seam('leg', ['leg'], 'Leg elastic', 'round', 'stretch', 'leg'),
     stillSeam(
       'side-strap',
+      [],
       'Rings and straps',
       'across',
       'A strap’s end is a bar: it is held, not stretched.',

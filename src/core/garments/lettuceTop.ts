@@ -42,10 +42,10 @@ export const lettuceTop: GarmentKind = {
   ],
   seams: [
     shoulderSeam,
-    seam('armhole', 'Sleeve seam', 'round', 'stretch'),
+    seam('armhole', ['bust'], 'Sleeve seam', 'round', 'stretch'),
     sideSeam,
-    seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline'),
-    seam('lower-edge', 'Lettuce edges', 'across', 'stretch', 'lower-edge'),
+    seam('neckband', [], 'Neckband seam', 'round', 'stretch', 'neckline'),
+    seam('lower-edge', ['bust'], 'Lettuce edges', 'across', 'stretch', 'lower-edge'),
   ],
   openings: [
     neckOpening,

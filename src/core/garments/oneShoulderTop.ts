@@ -1,6 +1,5 @@
 import type { GarmentKind } from './garmentKind';
 import {
-  ALONG,
   aroundArmhole,
   aroundBody,
   bustZone,
@@ -78,12 +77,18 @@ export const oneShoulderTop: GarmentKind = {
     edge('band', 'Band', 'band', { use: 'sports-band', piece: 'band', zone: 'underbust', ...aroundBody }),
   ],
   seams: [
-    stillSeam('dart', 'Bust darts', 'along', 'It ends inside one piece, which keeps its length there.'),
-    seam('upper-edge', 'Upper edge, with swim elastic', 'round', 'stretch', 'upper-edge'),
-    seam('armhole', 'Armhole, with swim elastic', 'round', 'stretch'),
-    seam('shoulder', 'Shoulder', 'across', 'stay'),
-    stillSeam('side', 'Sides', 'along', ALONG),
-    seam('band', 'Band seam', 'round', 'stretch', 'lower-edge'),
+    stillSeam(
+      'dart',
+      ['bust'],
+      'Bust darts',
+      'along',
+      'It ends inside one piece, which keeps its length there.',
+    ),
+    seam('upper-edge', ['bust'], 'Upper edge, with swim elastic', 'round', 'stretch', 'upper-edge'),
+    seam('armhole', ['bust'], 'Armhole, with swim elastic', 'round', 'stretch'),
+    seam('shoulder', [], 'Shoulder', 'across', 'stay'),
+    seam('side', ['bust', 'underbust'], 'Sides', 'along', 'stretch'),
+    seam('band', ['underbust'], 'Band seam', 'round', 'stretch', 'lower-edge'),
   ],
   openings: [
     { ...topOpening('underbust', 'band'), label: 'Band' },

@@ -168,33 +168,35 @@ export const sleeveHemEdge = edge('sleeve-hem', 'Sleeve hems', 'hem', aroundArm)
 export const hemEdge = (zone: string): Edge => edge('hem', 'Hem', 'hem', { zone, ...aroundBody });
 export const shoulderStay = edge('shoulder', 'Shoulders', 'stay', { use: 'stay', ...oneEachSide });
 
+/** A seam, by the zones it runs through: only what happens there is asked of it. */
 export const seam = (
   id: string,
+  near: readonly string[],
   label: string,
   direction: Seam['direction'],
   demand: Exclude<Seam['demand'], 'still'>,
   opening?: string,
-  rest: Pick<Seam, 'angleRad' | 'near'> = {},
-): Seam => ({ id, label, direction, demand, ...(opening ? { opening } : {}), ...rest });
+  rest: Pick<Seam, 'angleRad'> = {},
+): Seam => ({ id, near, label, direction, demand, ...(opening ? { opening } : {}), ...rest });
 
 /** A seam that hardly stretches, and why. */
 export const stillSeam = (
   id: string,
+  near: readonly string[],
   label: string,
   direction: Seam['direction'],
   why: string,
   opening?: string,
-): Seam => ({ id, label, direction, demand: 'still', why, ...(opening ? { opening } : {}) });
+): Seam => ({ id, near, label, direction, demand: 'still', why, ...(opening ? { opening } : {}) });
 
 /** Half way between along and across: a seam on the slant, or one that turns through both (an estimate). */
 export const SLANT_RAD = Math.PI / 4;
-export const ALONG = 'It runs along the body, where the garment hangs and is hardly stretched.';
 
-export const shoulderSeam = seam('shoulder', 'Shoulder', 'across', 'stay');
-export const armholeSeam = seam('armhole', 'Sleeve seam', 'round', 'stretch', undefined, {
+export const shoulderSeam = seam('shoulder', [], 'Shoulder', 'across', 'stay');
+export const armholeSeam = seam('armhole', ['bust', 'biceps'], 'Sleeve seam', 'round', 'stretch', undefined, {
   angleRad: SLANT_RAD,
 });
-export const sideSeam = stillSeam('side', 'Side and underarm', 'along', ALONG);
+export const sideSeam = seam('side', ['bust', 'waist', 'hip'], 'Side and underarm', 'along', 'stretch');
 
 export const neckOpening: Opening = {
   id: 'neckline',

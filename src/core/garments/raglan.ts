@@ -55,11 +55,13 @@ export const raglan: GarmentKind = {
     edge('hem', 'Hem', 'band', { use: 'hem-band', piece: 'hem-band', zone: 'hip', ...aroundBody }),
   ],
   seams: [
-    seam('raglan', 'Raglan seams', 'along', 'stretch', undefined, { angleRad: SLANT_RAD }),
+    seam('raglan', ['bust', 'biceps'], 'Raglan seams', 'along', 'stretch', undefined, {
+      angleRad: SLANT_RAD,
+    }),
     sideSeam,
-    seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline'),
-    seam('cuff', 'Cuff seam', 'round', 'stretch', 'cuff'),
-    seam('hem-band', 'Hem band seam', 'round', 'stretch', 'hem'),
+    seam('neckband', [], 'Neckband seam', 'round', 'stretch', 'neckline'),
+    seam('cuff', ['wrist'], 'Cuff seam', 'round', 'stretch', 'cuff'),
+    seam('hem-band', ['hip'], 'Hem band seam', 'round', 'stretch', 'hem'),
   ],
   openings: [neckOpening, hemOpening, cuffOpening],
   asks: { around: 0.18, along: 0, recovery: 0.85, weightGsm: [200, 380], hang: 'sturdy', opaque: 'dry' },

@@ -58,6 +58,7 @@ export const shapedBlouse: GarmentKind = {
   seams: [
     stillSeam(
       'panel',
+      ['bust'],
       'Panel seams',
       'along',
       'It runs along the body beside net or lace that does not give.',
@@ -65,9 +66,9 @@ export const shapedBlouse: GarmentKind = {
     shoulderSeam,
     armholeSeam,
     sideSeam,
-    seam('flounce', 'Flounce seam', 'round', 'stretch'),
-    seam('collar', 'Collar seam', 'round', 'stretch', 'neckline'),
-    seam('hem', 'Hem', 'across', 'stretch', 'hem'),
+    seam('flounce', ['biceps'], 'Flounce seam', 'round', 'stretch'),
+    seam('collar', [], 'Collar seam', 'round', 'stretch', 'neckline'),
+    seam('hem', ['bust'], 'Hem', 'across', 'stretch', 'hem'),
   ],
   openings: [
     { ...neckOpening, edge: 'collar' },

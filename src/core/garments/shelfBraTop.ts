@@ -87,11 +87,11 @@ export const shelfBraTop: GarmentKind = {
   seams: [
     shoulderSeam,
     sideSeam,
-    seam('neckline', 'Neckline elastic', 'round', 'stretch', 'neckline'),
-    seam('armhole', 'Armhole elastic', 'round', 'stretch'),
-    seam('shelf-hem', 'Shelf elastic', 'round', 'stretch'),
-    { ...seam('leg', 'Leg elastic', 'round', 'stretch', 'leg'), ...swim },
-    { ...seam('hem', 'Hem', 'across', 'stretch', 'hem'), ...tank },
+    seam('neckline', ['bust'], 'Neckline elastic', 'round', 'stretch', 'neckline'),
+    seam('armhole', ['bust'], 'Armhole elastic', 'round', 'stretch'),
+    seam('shelf-hem', ['underbust'], 'Shelf elastic', 'round', 'stretch'),
+    { ...seam('leg', ['leg'], 'Leg elastic', 'round', 'stretch', 'leg'), ...swim },
+    { ...seam('hem', ['hip'], 'Hem', 'across', 'stretch', 'hem'), ...tank },
   ],
   openings: [
     {

@@ -1,5 +1,5 @@
 import type { GarmentKind } from './garmentKind';
-import { ALONG, aroundBody, edge, hemEdge, need, piece, seam, stillSeam, waistOpening } from './parts';
+import { aroundBody, edge, hemEdge, need, piece, seam, stillSeam, waistOpening } from './parts';
 
 /** A skirt or trousers with a finished stretch waistband. */
 export const stretchWaist: GarmentKind = {
@@ -30,9 +30,15 @@ export const stretchWaist: GarmentKind = {
     hemEdge('hip'),
   ],
   seams: [
-    stillSeam('side', 'Sides', 'along', ALONG),
-    seam('waist', 'Elastic over the raw edge', 'round', 'stretch', 'waist-edge'),
-    stillSeam('hem', 'Hem', 'across', 'The panels hang free of the legs: nothing passes through it tightly.'),
+    seam('side', ['hip'], 'Sides', 'along', 'stretch'),
+    seam('waist', ['waist'], 'Elastic over the raw edge', 'round', 'stretch', 'waist-edge'),
+    stillSeam(
+      'hem',
+      ['hip'],
+      'Hem',
+      'across',
+      'The panels hang free of the legs: nothing passes through it tightly.',
+    ),
   ],
   openings: [waistOpening('waist')],
   asks: { around: 0, along: 0, recovery: 0, weightGsm: [120, 400], opaque: 'dry' },

@@ -55,9 +55,9 @@ export const tee: GarmentKind = {
     shoulderSeam,
     armholeSeam,
     sideSeam,
-    seam('neckband', 'Neckband seam', 'round', 'stretch', 'neckline'),
-    seam('sleeve-hem', 'Sleeve hem', 'across', 'stretch', 'sleeve-hem'),
-    seam('hem', 'Hem', 'across', 'stretch', 'hem'),
+    seam('neckband', [], 'Neckband seam', 'round', 'stretch', 'neckline'),
+    seam('sleeve-hem', ['biceps'], 'Sleeve hem', 'across', 'stretch', 'sleeve-hem'),
+    seam('hem', ['hip'], 'Hem', 'across', 'stretch', 'hem'),
   ],
   openings: [
     neckOpening,

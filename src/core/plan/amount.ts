@@ -1,9 +1,10 @@
 import { dimensionalChange, lengthToBuy } from '../cloth/preWash';
 import type { Explained, Phrase, Term } from '../explain/explained';
-import { leaf, say, type Ledger } from '../explain/ledger';
+import { atLeast, leaf, say, type Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection } from '../facts/cloth';
 import { bodyFields } from '../facts/wearer';
 import type { GarmentKind } from '../garments/garmentKind';
+import { isAtLeastMm } from '../units/tolerance';
 import { shortfall, timesOver } from './compare';
 import type { Body } from './measures';
 import type { CheckPlan } from './types';
@@ -85,10 +86,10 @@ export function amountCheck(
     return [{ ...common, state: 'unknown', sentence: say`It takes about ${needs}.`, remedies: [] }];
   }
   const has = book.given('amount.onHand', `${cloth.name} on hand`, cloth.onHandMm, 'mm', 'measured');
-  const ok = has.value >= needs.value;
+  const ok = isAtLeastMm(has.value, needs.value);
   const short: Phrase[] = ok
     ? []
-    : [say`Get ${shortfall(book, 'amount.short', needs, has)} more, or piece what hides.`];
+    : [say`Get ${atLeast(shortfall(book, 'amount.short', needs, has))} more, or piece what hides.`];
   return [
     {
       ...common,

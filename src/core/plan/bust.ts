@@ -21,10 +21,15 @@ export interface BustBeyond {
   readonly beyond: Explained;
 }
 
-/** How far the bust is beyond the drafted cup; `undefined` where nothing is known of it or it is no matter. */
-export function bustAgainstPattern(book: Ledger, pattern: Pattern, body: Body): BustBeyond | undefined {
+/** How far the bust is beyond the cup the size that is cut was drafted for; `undefined` where nothing is known of it or it is no matter. */
+export function bustAgainstPattern(
+  book: Ledger,
+  pattern: Pattern,
+  body: Body,
+  sizeId: string,
+): BustBeyond | undefined {
   const { bust, highBust } = body;
-  const cupMm = draftedCup(pattern);
+  const cupMm = draftedCup(pattern, sizeId);
   if (!bust || !highBust || cupMm === undefined) return undefined;
   if (Math.abs(bust.value - highBust.value - cupMm) < NO_BUST_MM) return undefined;
   const drafted = book.work('size.bust.drafted', {
@@ -46,13 +51,23 @@ export function bustAgainstPattern(book: Ledger, pattern: Pattern, body: Body): 
   return { bust, drafted, beyond };
 }
 
-/** Bust less high bust as the pattern has it: said, or the middle of its table's. */
-function draftedCup(pattern: Pattern): number | undefined {
+/** Bust less high bust as a size has it: said of the pattern, the table's own row, or the middle of its rows. */
+function draftedCup(pattern: Pattern, sizeId: string): number | undefined {
   if (pattern.cupDifferenceMm !== undefined) return pattern.cupDifferenceMm;
+  const own = pattern.sizes[sizeId]?.values;
+  if (own?.bust !== undefined && own.highBust !== undefined) return own.bust - own.highBust;
   const cups = sizesInOrder(pattern).flatMap(([, { values }]) =>
     values.bust === undefined || values.highBust === undefined ? [] : [values.bust - values.highBust],
   );
   return cups[Math.floor(cups.length / 2)];
+}
+
+/** What part of the wanted girth a size itself must have at the bust: the rest is the bust adjustment. */
+export function shareWithoutAdjustment(pattern: Pattern, { bust, highBust }: Body, sizeId: string): number {
+  const cupMm = draftedCup(pattern, sizeId);
+  if (!bust || !highBust || cupMm === undefined) return 1;
+  const drafted = highBust.value + cupMm;
+  return Math.abs(bust.value - drafted) < NO_BUST_MM ? 1 : drafted / bust.value;
 }
 
 /** The girth the pattern itself must have at the bust: what is wanted, less what the adjustment adds. */

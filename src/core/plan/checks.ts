@@ -1,8 +1,9 @@
 import { lowestRecovery, type ClothReading } from '../cloth/readCloth';
 import type { Explained, Phrase } from '../explain/explained';
-import { say, type Ledger } from '../explain/ledger';
+import { atLeast, say, type Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import { styleOf, type GarmentKind } from '../garments/garmentKind';
+import { isAtLeastShare } from '../units/tolerance';
 import { amountCheck } from './amount';
 import { shortfall, timesOver } from './compare';
 import { finishOf } from './edgeUse';
@@ -83,7 +84,7 @@ function stretchChecks(
         },
       ];
     }
-    const ok = has.value >= needs.value - 1e-9;
+    const ok = isAtLeastShare(has.value, needs.value);
     return [
       {
         id,
@@ -96,7 +97,7 @@ function stretchChecks(
         sentence: ok
           ? say`${{ name }} stretches ${has} ${words}; ${needs} is asked.`
           : say`${{ name }} stretches ${has} ${words}, and ${needs} is asked: ${shortfall(book, `${id}.short`, needs, has)} short, not suitable.`,
-        remedies: ok ? [] : [say`Choose a cloth that stretches ${needs} or more ${words}.`],
+        remedies: ok ? [] : [say`Choose a cloth that stretches ${atLeast(needs)} or more ${words}.`],
       },
     ];
   });
@@ -136,7 +137,7 @@ function recoveryCheck(
     'share',
     'T',
   );
-  const ok = has.value >= needs.value - 1e-9;
+  const ok = isAtLeastShare(has.value, needs.value);
   return [
     {
       ...common,

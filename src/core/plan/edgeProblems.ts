@@ -1,5 +1,6 @@
 import type { Explained, Phrase } from '../explain/explained';
-import { leaf, say, type Ledger } from '../explain/ledger';
+import { atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
+import { isAtMostMm } from '../units/tolerance';
 import { COMFORT_PA } from '../fit/pressure';
 import type { EdgePlan, GarmentFacts, Problem, StripPlan, TicketGroup } from './types';
 
@@ -70,7 +71,7 @@ function stripProblems({ book }: Inputs, edge: EdgePlan, strip: StripPlan): Prob
   const problems: Problem[] = [];
   const add = (severity: Problem['severity'], sentence: Phrase, remedies: readonly Phrase[], also = '') =>
     problems.push({ id: `${id}${also}`, stage: 'bands', severity, sentence, remedies });
-  if (shortest && longest && binding && shortest.value > longest.value + 0.5) {
+  if (shortest && longest && binding && !isAtMostMm(shortest.value, longest.value)) {
     const stretch = stretchToWork(book, strip, longest);
     add(
       'stop',
@@ -79,8 +80,8 @@ function stripProblems({ book }: Inputs, edge: EdgePlan, strip: StripPlan): Prob
         ...(stretch
           ? [
               strip.of === 'elastic'
-                ? say`Choose an elastic that stretches ${stretch} or more.`
-                : say`Cut it from a cloth that stretches ${stretch} or more.`,
+                ? say`Choose an elastic that stretches ${atLeast(stretch)} or more.`
+                : say`Cut it from a cloth that stretches ${atLeast(stretch)} or more.`,
             ]
           : []),
         say`Make the opening larger, or give it a closure.`,
@@ -90,19 +91,19 @@ function stripProblems({ book }: Inputs, edge: EdgePlan, strip: StripPlan): Prob
     add(
       'stop',
       say`${name}: at ${get(strip.sewn)} it never ${binding.label}; the shortest that works is ${shortest}.`,
-      [say`Choose at least ${shortest}.`],
+      [say`Choose at least ${atLeast(shortest)}.`],
     );
   } else if (strip.state === 'eased' && longest) {
     add(
       'look',
       say`${name}: ${get(strip.sewn)} is longer than its edge of ${longest}: it has to be eased on, and ripples where that was not meant.`,
-      [say`Choose ${longest} or less, unless easing is meant.`],
+      [say`Choose ${atMost(longest)} or less, unless easing is meant.`],
     );
   } else if (strip.state === 'does not hold' && longest) {
     add(
       'look',
-      say`${name}: ${get(strip.sewn)} is longer than the body there, ${longest}: it does not hold.`,
-      [say`Choose less than ${longest}.`],
+      say`${name}: ${get(strip.sewn)} is longer than what holds on the body there, ${longest}: it will not hold.`,
+      [say`It holds at ${atMost(longest)} or less.`],
     );
   }
   const adds = get(strip.adds);
@@ -206,7 +207,7 @@ function rollProblems({ book, ticket }: Inputs): Problem[] {
         stage: 'cut',
         severity: 'look',
         sentence: say`${material}: ${book.numbers[roll.onHand] as Explained} is on hand${taken}. It is ${short} short for this garment.`,
-        remedies: [say`Get ${short} more: it is on the shopping list.`],
+        remedies: [say`Get ${atLeast(short)} more: it is on the shopping list.`],
       },
     ];
   });

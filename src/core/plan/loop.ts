@@ -1,3 +1,4 @@
+import { isAtMostShare } from '../units/tolerance';
 import type { Explained } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
 import { drawnInExtension } from '../fit/ease';
@@ -55,7 +56,7 @@ export function loopProblems(
   const worn = loop.withDrawIn === undefined ? undefined : (book.numbers[loop.withDrawIn] as Explained);
   const limit = book.numbers[loop.limit] as Explained;
   const own = book.numbers[loop.extension] as Explained;
-  if (!worn || worn.value <= limit.value + 1e-9 || own.value > limit.value + 1e-9) return [];
+  if (!worn || isAtMostShare(worn.value, limit.value) || !isAtMostShare(own.value, limit.value)) return [];
   return [
     {
       id: 'loop-drawn-in',

@@ -36,7 +36,22 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
     terms: { B: chosen, a },
     by: (v) => v.B + 2 * v.a,
   });
-  const cutLength = planTape(book, 'neckband.cut', cutExact);
+  const asCutLimit = (which: 'shortest' | 'longest', length: Explained | undefined) =>
+    length &&
+    book.work(`neckband.cut.${which}`, {
+      label: `${which} that works, cut`,
+      unit: 'mm',
+      mark: 'D',
+      formula: 'B + 2 * a',
+      terms: { B: length, a },
+      by: (v) => v.B + 2 * v.a,
+    });
+  const steamed =
+    limits.liesFlat && chosen.value > limits.liesFlat.value ? limits.wantsSteam : limits.liesFlat;
+  const cutLength = planTape(book, 'neckband.cut', cutExact, {
+    least: asCutLimit('shortest', limits.shortest),
+    most: asCutLimit('longest', steamed),
+  });
   const asCut = garment.cuts.neckband?.lengthMm;
   const sewn =
     asCut === undefined

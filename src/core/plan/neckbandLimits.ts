@@ -6,6 +6,7 @@ import { leaf, type Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import type { Garment } from '../facts/garment';
 import { LIMITS } from '../fit/limits';
+import { isAtLeastMm, isAtMostMm } from '../units/tolerance';
 import type { Neckline } from './neckline';
 import type { BandState } from './types';
 
@@ -141,11 +142,8 @@ function workMitre(book: Ledger, { neckband }: Garment, w: Explained): Explained
 
 /** Where a length falls between the limits. */
 export function bandState(lengthMm: number, { shortest, liesFlat, wantsSteam }: NeckbandLimits): BandState {
-  if (lengthMm < shortest.value - TOLERANCE_MM) return 'too short';
+  if (!isAtLeastMm(lengthMm, shortest.value)) return 'too short';
   if (!liesFlat || !wantsSteam) return 'stands up';
-  if (lengthMm <= liesFlat.value + TOLERANCE_MM) return 'lies flat';
-  return lengthMm <= wantsSteam.value + TOLERANCE_MM ? 'wants steam' : 'stands up';
+  if (isAtMostMm(lengthMm, liesFlat.value)) return 'lies flat';
+  return isAtMostMm(lengthMm, wantsSteam.value) ? 'wants steam' : 'stands up';
 }
-
-/** Lengths closer than this to a limit are on it: half a millimetre, the rounding of the tape. */
-const TOLERANCE_MM = 0.5;

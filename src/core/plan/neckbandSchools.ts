@@ -35,33 +35,38 @@ export function schoolLengths(
   const label = (school: BandSchool) => `neckband, ${bandSchoolLabels[school]}`;
   const easeIn = leaf('share of the curve taken off', neckband.easeIn, 'ratio', 'D');
   const turn = turnLeaf(garment);
-  const formula = book.work('neckband.formula', {
-    label: 'neckband by the flat-lying formula',
-    unit: 'mm',
-    mark: 'D',
-    formula: 'N - c * turn * w',
-    terms: { N, c: easeIn, turn, w },
-    by: (v) => flatLyingBand(v.N, v.turn, v.w, v.c),
-  });
-  const flat = limits.liesFlat
-    ? book.work(at('flat'), {
-        label: label('flat'),
-        unit: 'mm',
-        mark: 'D',
-        note: 'The formula, no longer than lies flat and never under the shortest that works.',
-        formula: 'max(min(B, flat), shortest)',
-        terms: { B: formula, flat: limits.liesFlat, shortest: limits.shortest },
-        by: (v) => defaultBand(v.B, v.flat, v.shortest),
-      })
-    : book.work(at('flat'), {
-        label: label('flat'),
-        unit: 'mm',
-        mark: 'D',
-        note: 'A band this wide cannot lie on this neck: only the shortest that works is left.',
-        formula: 'shortest',
-        terms: { shortest: limits.shortest },
-        by: (v) => v.shortest,
-      });
+  // Where the band is wider than the neck there is no such length, and none is shown.
+  const formula =
+    flatLyingBand(N.value, turn.value, w.value, easeIn.value) > 0
+      ? book.work('neckband.formula', {
+          label: 'neckband by the flat-lying formula',
+          unit: 'mm',
+          mark: 'D',
+          formula: 'N - c * turn * w',
+          terms: { N, c: easeIn, turn, w },
+          by: (v) => flatLyingBand(v.N, v.turn, v.w, v.c),
+        })
+      : undefined;
+  const flat =
+    limits.liesFlat && formula
+      ? book.work(at('flat'), {
+          label: label('flat'),
+          unit: 'mm',
+          mark: 'D',
+          note: 'The formula, no longer than lies flat and never under the shortest that works.',
+          formula: 'max(min(B, flat), shortest)',
+          terms: { B: formula, flat: limits.liesFlat, shortest: limits.shortest },
+          by: (v) => defaultBand(v.B, v.flat, v.shortest),
+        })
+      : book.work(at('flat'), {
+          label: label('flat'),
+          unit: 'mm',
+          mark: 'D',
+          note: 'A band this wide cannot lie on this neck: only the shortest that works is left.',
+          formula: 'shortest',
+          terms: { shortest: limits.shortest },
+          by: (v) => v.shortest,
+        });
   const off = (name: string, mm: number) =>
     book.work(at(name), {
       label: `neckband, ${name === 'fixed' ? bandSchoolLabels.fixed : 'end of the fixed rule'}`,
@@ -86,15 +91,21 @@ export function schoolLengths(
       by: (v) => v.N * v.r,
     });
   const row = ratioByStretch(reading.stretch.value);
+  const fixed: SchoolLength[] =
+    N.value > FIXED_MM.most
+      ? [
+          {
+            school: 'fixed',
+            label: bandSchoolLabels.fixed,
+            length: off('fixed', FIXED_MM.middle),
+            low: off('fixed.low', FIXED_MM.most),
+            high: off('fixed.high', FIXED_MM.least),
+          },
+        ]
+      : [];
   const schools: SchoolLength[] = [
     { school: 'flat', label: bandSchoolLabels.flat, length: flat },
-    {
-      school: 'fixed',
-      label: bandSchoolLabels.fixed,
-      length: off('fixed', FIXED_MM.middle),
-      low: off('fixed.low', FIXED_MM.most),
-      high: off('fixed.high', FIXED_MM.least),
-    },
+    ...fixed,
     { school: 'tenth', label: bandSchoolLabels.tenth, length: times('tenth', 0.9, 'nine tenths', 'T') },
     { school: 'fifth', label: bandSchoolLabels.fifth, length: times('fifth', 0.8, 'four fifths', 'T') },
     {

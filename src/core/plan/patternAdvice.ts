@@ -1,7 +1,7 @@
 import type { Explained, Phrase } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
 import type { GarmentKind, Zone } from '../garments/garmentKind';
-import { LEAST_CHANGE_MM, seamEdgeChange } from './size';
+import { LEAST_CHANGE_MM, placeOfLength, zoneChange } from './size';
 import type { GarmentFacts, PatternPlan, SizePlan, ZonePlan } from './types';
 
 /** The zones with what to change on the pattern: measured on it, or out of its size table. */
@@ -33,12 +33,15 @@ function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girthMm: num
   const at = `fit.${zone.id}`;
   const label = `pattern at the ${zone.label.toLowerCase()}, finished`;
   const girth = book.given(`${at}.pattern`, label, girthMm, 'mm', 'measured');
-  const perSeamEdge = seamEdgeChange(book, `${at}.perSeamEdge`, girth, rest, zone.seamEdges);
+  const perSeamEdge = zoneChange(book, zone, `${at}.perSeamEdge`, girth, rest);
+  const longer = girthMm > rest.value;
   const advice: Phrase =
     perSeamEdge.value < LEAST_CHANGE_MM
       ? say`${zone.label}: the pattern fits as it is`
-      : girthMm > rest.value
-        ? say`${zone.label}: take ${perSeamEdge} off each seam edge`
-        : say`${zone.label}: add ${perSeamEdge} at each seam edge`;
+      : zone.axis === 'along'
+        ? say`${zone.label}: ${longer ? 'shorten' : 'lengthen'} by ${perSeamEdge} in all${placeOfLength(zone)}`
+        : longer
+          ? say`${zone.label}: take ${perSeamEdge} off each seam edge`
+          : say`${zone.label}: add ${perSeamEdge} at each seam edge`;
   return { girth: girth.id, perSeamEdge: perSeamEdge.id, advice };
 }

@@ -21,7 +21,7 @@ import { planNeeds, planStages } from './stages';
 import { withRows } from './sewing/popRows';
 import { sewnSteps } from './sewing/sewnSteps';
 import { stepSummaries } from './sewing/stepSummaries';
-import { wearingOf } from './sewing/wearing';
+import { planHandling, wearingOf } from './sewing/wearing';
 import { planTicket } from './ticket';
 import { PLAN_SCHEMA, type GarmentFacts, type GarmentPlan } from './types';
 import { planZones } from './zones';
@@ -84,6 +84,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     edges,
     neckband,
   });
+  planHandling(book, cloth);
   const wearing = wearingOf(kind, garment, fitted, open, book.numbers);
   const sewn = sewnSteps({ facts, kind, wearing });
   const rows = { book, known: book.numbers, facts, zones: fitted, openings: open };

@@ -9,10 +9,11 @@ import {
 import { lowestRecovery, type ClothReading } from '../cloth/readCloth';
 import { RECOVERY_FROM } from '../cloth/recoveryVerdict';
 import type { Explained, Phrase } from '../explain/explained';
-import { leaf, say, type Ledger } from '../explain/ledger';
+import { atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
 import { COMFORT_PA } from '../fit/pressure';
 import type { GarmentKind } from '../garments/garmentKind';
+import { isAtMostMm, isAtMostShare } from '../units/tolerance';
 import { shortfall } from './compare';
 import type { RowNumbers } from './sewing/rowNumbers';
 import { sewingProblems } from './sewing/sewingProblems';
@@ -91,7 +92,7 @@ function movementProblems({ zones, book }: ProblemInputs): Problem[] {
         const short = shortfall(book, `problem.${zone}.movement${at + 1}`, needs, has);
         const most = one.most === undefined ? undefined : (book.numbers[one.most] as Explained);
         const others = [
-          say`Choose a cloth that stretches ${needs} or more that way.`,
+          say`Choose a cloth that stretches ${atLeast(needs)} or more that way.`,
           say`Set in a gusset: it gives there what the cloth does not.`,
         ];
         return {
@@ -100,7 +101,10 @@ function movementProblems({ zones, book }: ProblemInputs): Problem[] {
           severity: 'look',
           sentence: say`${label}: the ${one.label} asks for ${needs}, and the cloth has ${has}: ${short} short.`,
           remedies: most
-            ? [say`Best: wear it at ${most} or less here, less negative ease, and it follows.`, ...others]
+            ? [
+                say`Best: wear it at ${atMost(most)} or less here, less negative ease, and it follows.`,
+                ...others,
+              ]
             : others,
         };
       }),
@@ -171,7 +175,7 @@ function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
   return zones.flatMap((zone) => {
     const worn = get(zone.extension);
     const limit = get(zone.limit);
-    if (worn.value <= limit.value + 1e-9) return [];
+    if (isAtMostShare(worn.value, limit.value)) return [];
     const wanted = book.work(`problem.${zone.zone}.stretch`, {
       label: `stretch a cloth needs for this ${zone.label.toLowerCase()}`,
       unit: 'share',
@@ -187,7 +191,10 @@ function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
         stage: 'fit',
         severity: 'stop',
         sentence: say`${zone.label}: worn at ${worn}, but ${cloth} should not be worn past ${limit}: ${shortfall(book, `problem.${zone.zone}.over`, worn, limit)} too far.`,
-        remedies: [say`Move it towards skim.`, say`Choose a cloth that stretches ${wanted} or more around.`],
+        remedies: [
+          say`Move it towards skim.`,
+          say`Choose a cloth that stretches ${atLeast(wanted)} or more around.`,
+        ],
       } satisfies Problem,
     ];
   });
@@ -198,7 +205,7 @@ function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs):
   const get = (id: string) => book.numbers[id] as Explained;
   const shortest = get(neckband.shortest);
   const steam = neckband.wantsSteam === undefined ? undefined : get(neckband.wantsSteam);
-  if (!steam || shortest.value > steam.value) {
+  if (!steam || !isAtMostMm(shortest.value, steam.value)) {
     const by =
       get(neckband.shortestHead).value > get(neckband.shortestSewn).value
         ? 'the head'
@@ -223,7 +230,10 @@ function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs):
         stage: 'bands',
         severity: 'stop',
         sentence: say`The neckband is shorter than ${shortest}, the shortest that works here.`,
-        remedies: [say`Choose at least ${shortest}.`, ...openers(book, facts, neckline, neckband, body.head)],
+        remedies: [
+          say`Choose at least ${atLeast(shortest)}.`,
+          ...openers(book, facts, neckline, neckband, body.head),
+        ],
       },
     ];
   }
@@ -235,7 +245,7 @@ function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs):
         severity: 'look',
         sentence: say`The neckband is longer than ${steam}: it will gape or stand up.`,
         remedies: [
-          say`Choose at most ${neckband.liesFlat ? get(neckband.liesFlat) : steam}, so that it lies flat.`,
+          say`Choose at most ${atMost(neckband.liesFlat ? get(neckband.liesFlat) : steam)}, so that it lies flat.`,
         ],
       },
     ];
@@ -299,7 +309,7 @@ function openers(
       terms,
       by: (v) => stretchToOpen(inputsOf(v)),
     });
-    phrases.push(say`Cut the band from a cloth that stretches ${stretch} or more along the band.`);
+    phrases.push(say`Cut the band from a cloth that stretches ${atLeast(stretch)} or more along the band.`);
   }
   const shortest = 'max(N / (1 + limit * S), H / (1 + S))';
   if (found.finishedMm !== undefined) {
@@ -311,7 +321,7 @@ function openers(
       terms,
       by: (v) => widthToOpen(inputsOf(v)),
     });
-    phrases.push(say`Make the band ${finished} wide, finished, or narrower.`);
+    phrases.push(say`Make the band ${atMost(finished)} wide, finished, or narrower.`);
   }
   if (found.necklineMm !== undefined) {
     const wider = book.work('problem.band.neckline', {
@@ -322,7 +332,7 @@ function openers(
       terms,
       by: (v) => necklineToOpen(inputsOf(v)),
     });
-    phrases.push(say`Cut the neckline wider: ${wider} at the seamline, or more.`);
+    phrases.push(say`Cut the neckline wider: ${atLeast(wider)} at the seamline, or more.`);
   }
   return [...phrases, otherwise];
 }
@@ -376,8 +386,8 @@ function openingRemedies(book: Ledger, opening: OpeningPlan, facts: GarmentFacts
   });
   const cloth: Phrase = facts.outer ? say` in ${{ name: facts.outer.name }}` : say``;
   return [
-    say`Make it ${wider} around, or more${cloth}.`,
-    say`Choose a cloth that stretches ${book.numbers[opening.needs] as Explained} or more around.`,
+    say`Make it ${atLeast(wider)} around, or more${cloth}.`,
+    say`Choose a cloth that stretches ${atLeast(book.numbers[opening.needs] as Explained)} or more around.`,
     otherwise,
   ];
 }

@@ -4,7 +4,7 @@ import type { Pattern, PatternSize } from '../facts/pattern';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import { finishedGirth, nearestIndex, sizesInOrder } from '../fit/patternSize';
 import { styleOf, type GarmentKind, type Zone } from '../garments/garmentKind';
-import { bustAdjustments, bustAgainstPattern, withoutAdjustment } from './bust';
+import { bustAdjustments, bustAgainstPattern, shareWithoutAdjustment, withoutAdjustment } from './bust';
 import type { Body } from './measures';
 import type { AdjustmentPlan, GarmentFacts, SizePlan, ZonePlan } from './types';
 
@@ -33,19 +33,22 @@ export function planSize(inputs: Inputs): SizePlan | undefined {
     });
     return plan && column.length > 0 ? [{ zone, plan, column }] : [];
   });
-  const bust = bustAgainstPattern(inputs.book, pattern, inputs.body);
   const nearest = tabled.map(({ zone, plan, column }) => {
     const wanted = inputs.book.numbers[plan.rest] as Explained;
-    const target = bust && zone.measure === 'bust' ? withoutAdjustment(inputs.book, bust, wanted) : wanted;
     const ease = easeOf(inputs, pattern, zone);
-    const finished = column.map(({ value }) => finishedGirth(value, pattern.tableOf, ease.value));
-    return { zone, plan, column, ease, target, best: column[nearestIndex(finished, target.value)] };
+    // Each size is looked at with the cup it was drafted for: another size has another.
+    const off = column.map(({ id, value }) => {
+      const share = zone.measure === 'bust' ? shareWithoutAdjustment(pattern, inputs.body, id) : 1;
+      return finishedGirth(value, pattern.tableOf, ease.value) - wanted.value * share;
+    });
+    return { zone, plan, column, ease, wanted, best: column[nearestIndex(off, 0)] };
   });
   const governing = nearest[0];
   const cutId =
     garment.sizeId !== undefined && pattern.sizes[garment.sizeId] ? garment.sizeId : governing?.best?.id;
   const cut = cutId === undefined ? undefined : pattern.sizes[cutId];
   if (cutId === undefined || !cut) return undefined;
+  const bust = bustAgainstPattern(inputs.book, pattern, inputs.body, cutId);
   return {
     cut: cutId,
     label: cut.label,
@@ -55,10 +58,11 @@ export function planSize(inputs: Inputs): SizePlan | undefined {
       : bust && governing.zone.measure === 'bust'
         ? say`nearest by the high bust, with the cup it was drafted for; the bust beyond it is added below`
         : say`nearest at the ${governing.zone.label.toLowerCase()}, which governs`,
-    zones: nearest.flatMap(({ zone, plan, column, ease, target, best }) => {
+    zones: nearest.flatMap(({ zone, plan, column, ease, wanted, best }) => {
       const row = column.find(({ id }) => id === cutId);
       if (!row || !best) return [];
       const adjusted = bust !== undefined && zone.measure === 'bust';
+      const target = adjusted ? withoutAdjustment(inputs.book, bust, wanted) : wanted;
       return [
         zoneSize(inputs.book, pattern, cut, { zone, plan, ease, target, value: row.value, best, adjusted }),
       ];
@@ -129,18 +133,14 @@ function zoneSize(
           by: ({ G, n }) => G * (1 - n),
         });
   const short = finished.value < target.value;
-  const perSeamEdge =
-    zone.axis === 'along'
-      ? seamEdgeChange(book, `${at}.perSeamEdge`, finished, target, 1, ['change in length', 'in one place'])
-      : seamEdgeChange(book, `${at}.perSeamEdge`, finished, target, zone.seamEdges);
+  const perSeamEdge = zoneChange(book, zone, `${at}.perSeamEdge`, finished, target);
   const same = best.size.label === cut.label;
-  const where = LENGTHS.find(([measure]) => measure === zone.measure)?.[1];
   const name = adjusted ? `${zone.label}, before the bust adjustment` : zone.label;
   const advice: Phrase =
     perSeamEdge.value < LEAST_CHANGE_MM
       ? say`${name}: as it is`
       : zone.axis === 'along'
-        ? say`${name}: ${short ? 'lengthen' : 'shorten'} by ${perSeamEdge} in all${where ? `, ${where}` : ''}`
+        ? say`${name}: ${short ? 'lengthen' : 'shorten'} by ${perSeamEdge} in all${placeOfLength(zone)}`
         : same
           ? say`${name}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`
           : say`${name}: grade towards size ${{ name: best.size.label }}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`;
@@ -156,23 +156,34 @@ function zoneSize(
   };
 }
 
-/** How far each of so many seam edges moves from the pattern's girth to the one wanted. */
-export const seamEdgeChange = (
+/** How far each seam edge moves from the pattern's girth to the one wanted; a length is changed in one place. */
+export const zoneChange = (
   book: Ledger,
+  { axis, seamEdges }: Zone,
   id: string,
   pattern: Explained,
   wanted: Explained,
-  edges: number,
-  [label, counted]: readonly [string, string] = ['change at each seam edge', 'seam edges'],
-): Explained =>
-  book.work(id, {
-    label,
+): Explained => {
+  const along = axis === 'along';
+  return book.work(id, {
+    label: along ? 'change in length' : 'change at each seam edge',
     unit: 'mm',
     mark: 'D',
     formula: 'abs(p - g) / edges',
-    terms: { p: pattern, g: wanted, edges: leaf(counted, edges, 'count', 'D') },
+    terms: {
+      p: pattern,
+      g: wanted,
+      edges: leaf(along ? 'in one place' : 'seam edges', along ? 1 : seamEdges, 'count', 'D'),
+    },
     by: (v) => Math.abs(v.p - v.g) / v.edges,
   });
+};
+
+/** Where a length is changed on the pattern, where that is known. */
+export const placeOfLength = ({ measure }: Zone): string => {
+  const where = LENGTHS.find(([one]) => one === measure)?.[1];
+  return where ? `, ${where}` : '';
+};
 
 /** A change per seam edge smaller than this is not worth cutting (common practice, no source). */
 export const LEAST_CHANGE_MM = 1;

@@ -9,9 +9,11 @@ import {
   waistbandWidth,
 } from '../elastics/lengths';
 import type { Join } from '../elastics/edgeUse';
+import { OVERLAP_MM } from '../elastics/uses';
 import type { Explained, Term } from '../explain/explained';
 import { leaf } from '../explain/ledger';
 import type { StripInputs } from './stripInputs';
+import type { StripLimits } from './stripLimits';
 import { planTape } from './tape';
 import type { StripPlan, TapeLength } from './types';
 
@@ -21,10 +23,12 @@ export function workAdds({ book, id, spec, choice, facts, second, edge, use }: S
   readonly join: Join;
 } {
   const usual = edge.open === true && spec.join === 'overlapped' ? 'open' : spec.join;
+  // What the use itself adds is meant for its own way of joining: another way adds what is usual for that.
+  const usualMm = (way: Join) => (spec.join === way ? spec.joinMm : undefined);
   const join = (second ? undefined : choice?.join) ?? usual;
   const own = second ? undefined : choice;
   const a = facts.garment.pattern.seamAllowanceMm;
-  const partsCount = partsOf({ choice, use });
+  const partsCount = partsOf({ choice, use, second });
   const spare = leaf('to be trimmed', spec.spareMm ?? 0, 'mm', 'T');
   const name = `${id}.adds`;
   const label = 'joins and tails';
@@ -36,7 +40,7 @@ export function workAdds({ book, id, spec, choice, facts, second, edge, use }: S
   );
   const allowance = leaf(
     'allowance of a join',
-    join === 'seamed' ? (own?.joinMm ?? spec.joinMm ?? a) : a,
+    join === 'seamed' ? (own?.joinMm ?? usualMm('seamed') ?? a) : a,
     'mm',
     'chosen',
   );
@@ -69,19 +73,20 @@ export function workAdds({ book, id, spec, choice, facts, second, edge, use }: S
     }
     case 'overlapped':
     case 'butted': {
-      const overlap = join === 'butted' ? 0 : (own?.joinMm ?? spec.joinMm ?? 0);
+      const overlap = join === 'butted' ? 0 : (own?.joinMm ?? usualMm('overlapped') ?? OVERLAP_MM);
       return {
         join,
         adds: book.work(name, {
           label,
           unit: 'mm',
           mark: 'T',
-          formula: 'overlap + spare',
+          formula: 'overlap * n + spare',
           terms: {
             overlap: leaf(join === 'butted' ? 'butted, nothing overlaps' : 'overlap', overlap, 'mm', 'T'),
+            n: leaf('places where ends meet', partsCount, 'count', 'chosen'),
             spare,
           },
-          by: (v) => v.overlap + v.spare,
+          by: (v) => v.overlap * v.n + v.spare,
         }),
       };
     }
@@ -90,13 +95,13 @@ export function workAdds({ book, id, spec, choice, facts, second, edge, use }: S
   }
 }
 
-/** How many parts a band is cut in: as chosen, two for one that runs round the front. */
-export const partsOf = ({ choice, use }: Pick<StripInputs, 'choice' | 'use'>): number =>
-  Math.round(choice?.parts ?? (use.id === 'front-band' ? 2 : 1));
+/** How many parts a band is cut in: as chosen, two for one that runs round the front. What lies inside it is whole. */
+export const partsOf = ({ choice, use, second }: Pick<StripInputs, 'choice' | 'use' | 'second'>): number =>
+  second ? 1 : Math.round(choice?.parts ?? (use.id === 'front-band' ? 2 : 1));
 
 /** The strip as it is sewn: the chosen length, or as it was cut less what joins it. */
 export function workSewn(
-  { book, id, facts, choice, use, spec }: StripInputs,
+  { book, id, facts, choice, use, spec, second }: StripInputs,
   rows: readonly string[],
   chosen: Explained,
   adds: Explained,
@@ -120,7 +125,7 @@ export function workSewn(
     formula: 'max(cut * n - joins, least)',
     terms: {
       cut: leaf('length as cut', asCut, 'mm', 'own record'),
-      n: leaf('parts', partsOf({ choice, use }), 'count', 'chosen'),
+      n: leaf('parts', partsOf({ choice, use, second }), 'count', 'chosen'),
       joins: adds,
       least: leaf('least that can be sewn', 1, 'mm', 'D'),
     },
@@ -130,12 +135,13 @@ export function workSewn(
 
 /** Cut length of each part, and how far under its edge the strip really is once that is rounded. */
 export function planCut(
-  { book, id, spec, choice, use }: StripInputs,
+  { book, id, spec, choice, use, second }: StripInputs,
   chosen: Explained,
   adds: Explained,
   on: Explained | undefined,
+  { shortest, longest }: Pick<StripLimits, 'shortest' | 'longest'>,
 ): Pick<StripPlan, 'cutLength' | 'shorter' | 'parts'> {
-  const parts = partsOf({ choice, use });
+  const parts = partsOf({ choice, use, second });
   const n = book.given(`${id}.parts`, 'parts it is cut in', parts, 'count', 'chosen');
   const exact = book.work(`${id}.cut`, {
     label: `${spec.label.toLowerCase()}, cut length`,
@@ -145,7 +151,20 @@ export function planCut(
     terms: { B: chosen, joins: adds, n },
     by: (v) => (v.B + v.joins) / v.n,
   });
-  const cutLength = planTape(book, `${id}.cut`, exact);
+  const asCut = (which: 'shortest' | 'longest', length: Explained | undefined) =>
+    length &&
+    book.work(`${id}.cut.${which}`, {
+      label: `${which} that works, cut`,
+      unit: 'mm',
+      mark: 'D',
+      formula: '(B + joins) / n',
+      terms: { B: length, joins: adds, n },
+      by: (v) => (v.B + v.joins) / v.n,
+    });
+  const cutLength = planTape(book, `${id}.cut`, exact, {
+    least: asCut('shortest', shortest),
+    most: asCut('longest', longest),
+  });
   if (!on) return { cutLength, parts: n.id };
   const shorter = (name: string, cut: Explained) =>
     book.work(`${id}.shorter.${name}`, {

@@ -1,20 +1,40 @@
 import { shortestPassing, shortestSewn } from '../bands/neckband';
-import { shortestWorn } from '../elastics/lengths';
+import { beforeGrowth, shortestWorn } from '../elastics/lengths';
 import type { Explained } from '../explain/explained';
-import { leaf } from '../explain/ledger';
+import { leaf, type Ledger } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
+import { HAIR } from '../units/roundForTape';
+import { isAtLeastMm, isAtMostMm } from '../units/tolerance';
 import type { StripInputs } from './stripInputs';
 import type { StripLimit, StripState } from './types';
 
 export interface StripLimits {
   readonly shortestBy: readonly StripLimit[];
-  readonly longestBy: readonly StripLimit[];
+  /** The one that binds first. */
+  readonly longestBy: readonly LongestBy[];
   readonly shortest?: Explained;
   readonly longest?: Explained;
 }
 
-/** Lengths closer than this to a limit are on it: half a millimetre, the rounding of the tape. */
-const TOLERANCE_MM = 0.5;
+type LongestBy = StripLimit & { readonly mostMm: number };
+
+/** The longest that still holds a body: as long as it, once it has grown as it was sewn. */
+const mostThatHolds = (
+  book: Ledger,
+  id: string,
+  girth: Explained,
+  growth: Explained | undefined,
+): Explained =>
+  growth
+    ? book.work(`${id}.longest.body`, {
+        label: 'longest that holds, once it has grown as it is sewn',
+        unit: 'mm',
+        mark: 'D',
+        formula: 'G / (1 + g)',
+        terms: { G: girth, g: growth },
+        by: (v) => beforeGrowth(v.G, v.g),
+      })
+    : girth;
 
 /** Between what a strip's length can be: it must be sewn on, pulled on and worn; and not be longer than its edge. */
 export function stripLimits(
@@ -23,10 +43,12 @@ export function stripLimits(
     on,
     girth,
     stretch,
+    growth,
   }: {
     readonly on: Explained;
     readonly girth: Explained | undefined;
     readonly stretch: Explained | undefined;
+    readonly growth: Explained | undefined;
   },
 ): StripLimits {
   const shortestBy: StripLimit[] = [];
@@ -66,13 +88,32 @@ export function stripLimits(
     if (girth && ring && spec.holds)
       at('worn', 'may be worn all day', 'L / (1 + limit * S)', girth, LIMITS.worn, shortestWorn);
   }
-  const holdsBody = spec.holds === true && spec.of === 'elastic' && girth !== undefined;
-  const longestBy: StripLimit[] =
+  const holding = spec.holds === true && girth ? mostThatHolds(book, id, girth, growth) : undefined;
+  const longestBy: LongestBy[] =
     spec.width === 'strap'
       ? []
-      : holdsBody && girth
-        ? [{ id: 'body', label: 'holds: no longer than the body', at: girth.id }]
-        : [{ id: 'edge', label: 'need not be eased: no longer than its edge', at: on.id }];
+      : [
+          ...(holding
+            ? [
+                {
+                  id: 'body' as const,
+                  label: 'holds: no longer than the body',
+                  at: holding.id,
+                  mostMm: holding.value,
+                },
+              ]
+            : []),
+          ...(holding && spec.of === 'elastic'
+            ? []
+            : [
+                {
+                  id: 'edge' as const,
+                  label: 'need not be eased: no longer than its edge',
+                  at: on.id,
+                  mostMm: on.value,
+                },
+              ]),
+        ].toSorted((a, b) => a.mostMm - b.mostMm);
   const get = ({ at }: StripLimit) => book.numbers[at] as Explained;
   const shortest =
     shortestBy.length === 0
@@ -91,7 +132,11 @@ export function stripLimits(
 
 /** Where a length falls between the limits. */
 export function stripState(mm: number, { shortest, longest, longestBy }: StripLimits): StripState {
-  if (shortest && mm < shortest.value - TOLERANCE_MM) return 'too short';
-  if (!longest || mm <= longest.value + TOLERANCE_MM) return 'works';
-  return longestBy[0]?.id === 'body' ? 'does not hold' : 'eased';
+  if (shortest && !isAtLeastMm(mm, shortest.value)) return 'too short';
+  // What holds a body has to be shorter than it: there is no tolerance past that.
+  const over = longestBy.find(({ id, mostMm }) =>
+    id === 'body' ? mm > mostMm + HAIR : !isAtMostMm(mm, mostMm),
+  );
+  if (!longest || !over) return 'works';
+  return over.id === 'body' ? 'does not hold' : 'eased';
 }

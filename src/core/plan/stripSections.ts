@@ -1,6 +1,8 @@
+import { ringOfPieces, seamlineOfRing } from '../bands/seamline';
 import type { Explained } from '../explain/explained';
 import { leaf } from '../explain/ledger';
 import type { CrossingSeam } from './bandMarks';
+import { turnOf } from './edgeLength';
 import type { RuleLength } from './stripRules';
 import type { StripInputs } from './stripInputs';
 import type { StripSection } from './types';
@@ -105,14 +107,54 @@ export function placeSections(
   };
 }
 
+/** The back's part of the edge at the seamline, from how it was measured: like the whole, with its half of the turn. */
+function backAtSeamline(
+  { book, id, edge, choice, facts }: StripInputs,
+  on: Explained,
+  backMm: number,
+): Explained {
+  const { as, allowanceMm, crossingAllowanceMm } = choice?.measured ?? {};
+  const { seamAllowanceMm } = facts.garment.pattern;
+  const label = 'the back’s part of the edge, at the seamline';
+  const back = leaf('the back as measured', backMm, 'mm', 'measured');
+  if (as === undefined || as === 'seamline') {
+    return book.work(`${id}.back`, {
+      label,
+      unit: 'mm',
+      mark: 'measured',
+      formula: 'min(back, L)',
+      terms: { back, L: on },
+      by: (v) => Math.min(v.back, v.L),
+    });
+  }
+  const lost = as === 'pieces' ? (crossingAllowanceMm ?? seamAllowanceMm) : 0;
+  return book.work(`${id}.back`, {
+    label,
+    unit: 'mm',
+    mark: 'D',
+    note: 'Half of the total turn lies in the back; at each of its ends a seam takes its allowance.',
+    formula: 'min(max(back - 2 * s + turn / 2 * a, 0), L)',
+    terms: {
+      back,
+      s: leaf('allowance lost at each of its seams', lost, 'mm', 'measured'),
+      turn: leaf('total turn of the edge', turnOf(edge, choice?.measured), 'rad', 'D'),
+      a: leaf('seam allowance at the edge', allowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
+      L: on,
+    },
+    by: (v) => Math.min(Math.max(seamlineOfRing(ringOfPieces(v.back, 1, v.s), v.turn / 2, v.a), 0), v.L),
+  });
+}
+
 /** Where seams cross the edge: from the back where it was measured, from its parts, else where they usually lie. */
 export function crossingSeams(
-  { book, id, edge, choice }: StripInputs,
+  inputs: StripInputs,
   on: Explained,
   sections: readonly SectionEdge[],
 ): readonly CrossingSeam[] {
-  const back = choice?.measured?.backMm;
+  const { book, id, edge, choice } = inputs;
   const seams = edge.seams ?? [];
+  const back =
+    choice?.measured?.backMm === undefined ? undefined : backAtSeamline(inputs, on, choice.measured.backMm);
   const atParts = edge.sections !== undefined && sections.length === seams.length;
   const halves = back !== undefined && seams.length === 2 && edge.open !== true && !edge.sections;
   return seams.map(({ label, at }, nth) => {
@@ -131,8 +173,25 @@ export function crossingSeams(
         }),
       };
     }
+    if (halves && seams[0]?.at === 0) {
+      return {
+        label,
+        at: book.work(name, {
+          ...common,
+          mark: 'measured',
+          note: 'Counted from the first seam, over the front, to the next; the rest is the back.',
+          formula: 'L * share - back * nth',
+          terms: {
+            L: on,
+            back,
+            share: leaf(nth === 0 ? 'it starts there' : 'all of it', nth, 'ratio', 'D'),
+            nth: leaf('times the back', nth, 'ratio', 'D'),
+          },
+          by: (v) => v.L * v.share - v.back * v.nth,
+        }),
+      };
+    }
     if (halves) {
-      const half = leaf('the back’s part of the edge', Math.min(back, on.value), 'mm', 'measured');
       return {
         label,
         at:
@@ -141,14 +200,14 @@ export function crossingSeams(
                 ...common,
                 mark: 'measured',
                 formula: 'back / 2',
-                terms: { back: half },
+                terms: { back },
                 by: (v) => v.back / 2,
               })
             : book.work(name, {
                 ...common,
                 mark: 'measured',
                 formula: 'L - back / 2',
-                terms: { L: on, back: half },
+                terms: { L: on, back },
                 by: (v) => v.L - v.back / 2,
               }),
       };

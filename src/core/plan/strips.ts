@@ -86,7 +86,7 @@ function planStrip(
   const bases = { on, girth, material, adds, sections };
   const lengths = ruleLengths(inputs, bases);
   if (lengths.length === 0) return undefined;
-  const limits = stripLimits(inputs, { on, girth, stretch: material.stretch });
+  const limits = stripLimits(inputs, { on, girth, stretch: material.stretch, growth: material.growth });
   const picked = pick(inputs, lengths);
   const chosen = workChosen(inputs, picked, limits);
   const rows = rowsOf(inputs);
@@ -104,7 +104,7 @@ function planStrip(
           by: (v) => v.L / v.B - 1,
         }).id,
       };
-  const cut = planCut(inputs, chosen, adds, strap ? undefined : on);
+  const cut = planCut(inputs, chosen, adds, strap ? undefined : on, limits);
   const cutWidth = workWidth(inputs);
   const placed = placeSections(inputs, sections, sewn, on, picked);
   const marking: MarkingPlan | undefined =
@@ -148,7 +148,7 @@ function planStrip(
     state: stripState(sewn.value, limits),
     ...(material.stretch ? { stretch: material.stretch.id } : {}),
     shortestBy: limits.shortestBy,
-    longestBy: limits.longestBy,
+    longestBy: limits.longestBy.map(({ id: limit, label, at }) => ({ id: limit, label, at })),
     ...(limits.shortest ? { shortest: limits.shortest.id } : {}),
     ...(limits.longest ? { longest: limits.longest.id } : {}),
     sewn: sewn.id,
@@ -172,18 +172,29 @@ function pick({ choice, second }: StripInputs, lengths: readonly RuleLength[]): 
   return found ?? lengths.find(({ id }) => id === 'round') ?? (lengths[0] as RuleLength);
 }
 
-/** The chosen length; the use's own default is never under the shortest that works. */
+/** The chosen length; the use's own default is never under the shortest that works, nor too long to hold. */
 function workChosen(
   { book, id, spec }: StripInputs,
   { id: rule, label: words, length }: RuleLength,
-  { shortest, longest }: StripLimits,
+  { shortest, longest, longestBy }: StripLimits,
 ): Explained {
   const common = {
     label: `${spec.label.toLowerCase()}, at the seamline`,
     unit: 'mm',
     mark: 'chosen',
   } as const;
-  return rule === spec.rules[0].id && shortest && longest
+  const own = rule === spec.rules[0].id;
+  const holds = longestBy[0]?.id === 'body' ? longest : undefined;
+  if (own && shortest && holds) {
+    return book.work(`${id}.chosen`, {
+      ...common,
+      note: `By this rule: ${words}; never under the shortest that works, nor too long to hold.`,
+      formula: 'max(min(B, longest), min(shortest, longest))',
+      terms: { B: length, shortest, longest: holds },
+      by: (v) => Math.max(Math.min(v.B, v.longest), Math.min(v.shortest, v.longest)),
+    });
+  }
+  return own && shortest && longest
     ? book.work(`${id}.chosen`, {
         ...common,
         note: `By this rule: ${words}; never under the shortest that works.`,

@@ -102,7 +102,7 @@ function bandRow(inputs: TicketInputs, neckband: NeckbandPlan): TicketRow {
   return {
     id: 'neckband',
     label: 'Neckband',
-    count: book.given('ticket.neckband.count', 'neckband, pieces', 1, 'count', 'D').id,
+    count: book.given('ticket.neckband.count', 'neckband, pieces', 1, 'count', 'chosen').id,
     length: neckband.cutLength,
     width: neckband.cutWidth,
     details: [

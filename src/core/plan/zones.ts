@@ -8,6 +8,7 @@ import { workNegativeEase, workPressure, workWornExtension } from '../fit/fitNum
 import { mostWornInMotion, movementStretch, skinStretch, type SkinStretch } from '../fit/movement';
 import { COMFORT_PA } from '../fit/pressure';
 import { styleOf, type Axis, type GarmentKind, type Style, type Zone } from '../garments/garmentKind';
+import { isAtLeastShare } from '../units/tolerance';
 import type { Body } from './measures';
 import { planShared, type Shared } from './sharedFit';
 import type { GarmentFacts, MovementPlan, ZonePlan, ZoneSchool } from './types';
@@ -281,7 +282,7 @@ function movement(
         label: `${skin.label}, ${skin.when}${axis === 'along' ? ', lengthwise' : ''}`,
         needs: needs.id,
         has: has.stretch.id,
-        ok: has.stretch.value >= needs.value,
+        ok: isAtLeastShare(has.stretch.value, needs.value),
         ...(most ? { most: most.id } : {}),
       },
     ];

@@ -1,3 +1,4 @@
+import { isAtLeastShare } from '../units/tolerance';
 import { demandClasses, jobOf, type JobId } from '../assembly/jobs';
 import type { Machine } from '../facts/machine';
 import type { StitchId } from '../facts/stitchIds';
@@ -62,7 +63,11 @@ export function chooseStitch(
   const all = () => ways.flatMap((stitch) => optionsOf(inputs, stitch, asked, finishes));
   const picked = pick && pickedOf(optionsOf(inputs, pick.stitch, asked, finishes), pick);
   const best =
-    picked ?? firstThatHolds(inputs, ways, asked, finishes) ?? furthest(all()) ?? byHand(asked, finishes);
+    picked ??
+    firstThatHolds(inputs, ways, asked, finishes, FIRST_CHOICE_MARGIN) ??
+    firstThatHolds(inputs, ways, asked, finishes) ??
+    furthest(all()) ??
+    byHand(asked, finishes);
   return {
     ...best,
     needs: asked,
@@ -74,6 +79,9 @@ export function chooseStitch(
   };
 }
 
+/** A stitch is chosen by itself only where it gives this many times what is asked (T). */
+export const FIRST_CHOICE_MARGIN = 1.25;
+
 const pickedOf = (options: readonly StitchOption[], pick: StitchPick): StitchOption | undefined =>
   options.find(({ machineId }) => machineId === pick.machineId) ?? options[0];
 
@@ -82,9 +90,12 @@ function firstThatHolds(
   ways: readonly StitchId[],
   asked: number,
   finishes: boolean,
+  margin = 1,
 ): StitchOption | undefined {
   for (const stitch of ways) {
-    const found = optionsOf(inputs, stitch, asked, finishes).find(({ ok }) => ok);
+    const found = optionsOf(inputs, stitch, asked, finishes).find(({ gives }) =>
+      isAtLeastShare(gives, margin * asked),
+    );
     if (found) return found;
   }
   return undefined;
@@ -109,7 +120,7 @@ export function asSewn(
     stitch,
     gives,
     margin,
-    ok: margin >= -1e-9,
+    ok: isAtLeastShare(gives, chosen.needs),
     extraPass,
     needs: chosen.needs,
     pinned: false,
@@ -135,7 +146,7 @@ function optionsOf(
         gives,
         ...(card && measured !== undefined ? { cardId: card.id } : {}),
         margin: gives - needs,
-        ok: gives >= needs - 1e-9,
+        ok: isAtLeastShare(gives, needs),
         extraPass: finishes && !finishesItself(stitch),
       },
     ];
@@ -150,5 +161,5 @@ const furthest = (options: readonly StitchOption[]): StitchOption | undefined =>
 
 function byHand(needs: number, extraPass: boolean): StitchOption {
   const gives = plannedStretch(stitches['by-hand'].model);
-  return { stitch: 'by-hand', gives, margin: gives - needs, ok: gives >= needs - 1e-9, extraPass };
+  return { stitch: 'by-hand', gives, margin: gives - needs, ok: isAtLeastShare(gives, needs), extraPass };
 }

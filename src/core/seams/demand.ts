@@ -11,12 +11,14 @@ export interface Wearing {
   readonly openings: Readonly<Record<string, number>>;
   /** How far a seam is stretched while dressing, as the person states it, by seam. */
   readonly stated: Readonly<Record<string, number>>;
+  /** How far hands pull the seams that run along the body while it is pulled on; absent where nothing is known. */
+  readonly handling?: number;
 }
 
 /** What a row of stitches has to reach, and what asks for it. */
 export interface Demand {
   readonly share: number;
-  readonly from: 'worn' | 'moving' | 'pulled on' | 'stated' | 'stay' | 'class';
+  readonly from: 'worn' | 'moving' | 'pulled on' | 'stated' | 'handled' | 'stay' | 'still' | 'class';
   readonly angleRad: number;
   readonly across: number;
   readonly along: number;
@@ -43,18 +45,22 @@ export function demandOf(
   { seam, edge }: { readonly seam?: Seam | undefined; readonly edge?: Edge | undefined },
 ): Demand | undefined {
   const { kind, openings, stated } = wearing;
-  const still = seam?.demand === 'still';
   const angleRad = seam ? angleOf(seam) : RIGHT_ANGLE;
   const opening = seam?.opening ?? (edge ? openingAt(kind, edge.id)?.id : undefined);
   const none = { angleRad, across: 0, along: 0, skin: 0 };
   if (seam?.demand === 'stay') return { share: 0, from: 'stay', ...none };
-  const worn = mostWorn(wearing, angleRad, still, edge?.zone, seam?.near);
+  const still: Demand | undefined =
+    seam?.demand === 'still' ? { share: 0, from: 'still', ...none } : undefined;
+  const worn = still ?? mostWorn(wearing, angleRad, edge?.zone, seam?.near ?? zoneOf(edge));
   const pulls = [
     ...(opening !== undefined && openings[opening] !== undefined
       ? [{ share: openings[opening], from: 'pulled on' as const }]
       : []),
     ...(seam && stated[seam.id] !== undefined
       ? [{ share: stated[seam.id] as number, from: 'stated' as const }]
+      : []),
+    ...(seam && wearing.handling !== undefined && isHandled(seam)
+      ? [{ share: wearing.handling, from: 'handled' as const }]
       : []),
   ].sort((a, b) => b.share - a.share);
   const pull = pulls[0];
@@ -64,15 +70,21 @@ export function demandOf(
   return opening === undefined ? asked : { ...asked, opening };
 }
 
-/** The zone that asks most of a seam at that angle; a still seam follows the length of the body alone. */
+/** Sides, underarms, inside legs: the hands pull along them as the garment goes on, unless they are truly still. */
+export const isHandled = ({ demand, direction }: Pick<Seam, 'demand' | 'direction'>): boolean =>
+  demand === 'stretch' && direction === 'along';
+
+/** A row along an edge is asked what the edge's own zone asks; an edge without one, only what passes it. */
+const zoneOf = (edge: Edge | undefined): readonly string[] => (edge?.zone === undefined ? [] : [edge.zone]);
+
+/** The zone that asks most of a seam at that angle. */
 function mostWorn(
   { kind, zones }: Wearing,
   angleRad: number,
-  still: boolean,
   ownZone: string | undefined,
-  near: readonly string[] | undefined,
+  near: readonly string[],
 ): Demand | undefined {
-  const known = kind.zones.filter(({ id }) => zones[id] !== undefined && (near?.includes(id) ?? true));
+  const known = kind.zones.filter(({ id }) => zones[id] !== undefined && near.includes(id));
   if (known.length === 0) return undefined;
   const stretched = (zone: Zone | undefined) => Math.max(0, zone ? (zones[zone.id] as number) : 0);
   const most = (axis: Zone['axis']) =>
@@ -84,18 +96,6 @@ function mostWorn(
       );
   const alongZone = most('along');
   const along = stretched(alongZone);
-  if (still) {
-    const share = seamStretch(0, along, 0) * Math.abs(Math.cos(angleRad));
-    return {
-      share,
-      from: 'worn',
-      angleRad: 0,
-      across: 0,
-      along: share,
-      skin: 0,
-      ...(alongZone ? { alongZone: alongZone.id } : {}),
-    };
-  }
   const own = known.find(({ id }) => id === ownZone);
   const crosses = Math.abs(Math.cos(angleRad)) > 0.1;
   const runs = Math.abs(Math.sin(angleRad)) > 0.1;

@@ -11,7 +11,14 @@ export const DEFAULT_PLIES_MM = 1;
  * A three-step zigzag takes a third of its width.
  */
 export const lockstitchStretch = (lengthMm: number, widthMm: number, pliesMm: number): number =>
-  (Math.sqrt(lengthMm ** 2 + widthMm ** 2) + pliesMm) / lengthMm - 1;
+  (Math.sqrt(lengthMm ** 2 + widthMm ** 2) + pliesCountedMm(widthMm, pliesMm)) / lengthMm - 1;
+
+/** Thicker cloth than this does not make a straight row stretch more, mm (T). */
+export const STRAIGHT_PLIES_MM = 1.2;
+
+/** The thickness that counts in a row: all of it under a zigzag, up to a limit under a straight row. */
+export const pliesCountedMm = (widthMm: number, pliesMm: number): number =>
+  widthMm === 0 ? Math.min(pliesMm, STRAIGHT_PLIES_MM) : pliesMm;
 
 /**
  * Upper bound of an overlock or cover row's extension: needle thread per needle and length of seam, less 1

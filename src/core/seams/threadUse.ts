@@ -22,9 +22,13 @@ export function threadRatios(
   }));
 }
 
-/** A lockstitch takes its path twice, once for the needle and once for the bobbin (D). */
-function lockstitchThread({ start, id }: Stitch, pliesMm: number): number {
-  const [length, width] = [start.length ?? 2.5, start.width ?? 0];
+/**
+ * A lockstitch takes its path twice, once for the needle and once for the bobbin (D). A stitch that makes its width in
+ * three steps goes a third of it at a time.
+ */
+function lockstitchThread({ start, id, model }: Stitch, pliesMm: number): number {
+  const swings = model.kind === 'lockstitch' ? (model.swings ?? 1) : 1;
+  const [length, width] = [start.length ?? 2.5, (start.width ?? 0) / swings];
   return id === 'twin'
     ? 2 * rowOf(length, 0, pliesMm) + rowOf(length, TWIN_MM, pliesMm)
     : 2 * rowOf(length, width, pliesMm);

@@ -209,20 +209,28 @@ function orderPlan(
   cost: OrderCost,
   order: Order | undefined,
 ): OrderPlan {
-  const given = (part: string, words: string, value: number, unit: 'minutes' | 'count') =>
-    book.given(
-      `${id}.${part}`,
-      `${words}, ${label}`,
-      value,
-      unit,
-      'D',
-      'Added up over the steps, one after the other.',
-    ).id;
+  const counted = (part: string, words: string, count: number) =>
+    book.given(`${id}.${part}`, `${words}, ${label}`, count, 'count', 'measured', 'Counted along the steps.')
+      .id;
+  const minutes = Object.fromEntries(
+    [0, ...cost.each].map((one, at) => [
+      `c${at}`,
+      leaf(at === 0 ? 'nothing to change over at the start' : `change ${at}`, one, 'minutes', 'T'),
+    ]),
+  );
   return {
     ids,
-    changeMinutes: given('changeMinutes', 'changing over', cost.changeMinutes, 'minutes'),
-    changes: given('changes', 'changes of setup', cost.changes, 'count'),
-    moves: given('moves', 'times the work is carried', cost.moves, 'count'),
+    changeMinutes: book.work(`${id}.changeMinutes`, {
+      label: `changing over, ${label}`,
+      unit: 'minutes',
+      mark: 'D',
+      note: 'Added up over the steps, one after the other.',
+      formula: Object.keys(minutes).join(' + '),
+      terms: minutes,
+      by: (v) => Object.values(v).reduce((sum, one) => sum + one, 0),
+    }).id,
+    changes: counted('changes', 'changes of setup', cost.changes),
+    moves: counted('moves', 'times the work is carried', cost.moves),
     provedChanges: order?.provedChanges ?? false,
     provedMoves: order?.provedMoves ?? false,
     leastMoves: order?.leastMoves ?? 0,

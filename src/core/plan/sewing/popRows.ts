@@ -1,3 +1,4 @@
+import { isAtLeastShare } from '../../units/tolerance';
 import { demandClasses, jobOf } from '../../assembly/jobs';
 import type { StitchChoice } from '../../seams/chooseStitch';
 import type { OpeningPart, OpeningPlan } from '../types';
@@ -40,7 +41,7 @@ export function withRows(
           label: partLabel(row),
           needs: opening.needs,
           gives: gives.id,
-          ok: gives.value >= needs - 1e-9,
+          ok: isAtLeastShare(gives.value, needs),
         };
       });
     if (parts.length === 0) return opening;

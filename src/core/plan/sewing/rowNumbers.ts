@@ -6,6 +6,7 @@ import type { Demand } from '../../seams/demand';
 import {
   DEFAULT_PLIES_MM,
   PLANNED_SHARE,
+  STRAIGHT_PLIES_MM,
   lockstitchStretch,
   needleThreadStretch,
   seamStretch,
@@ -13,6 +14,7 @@ import {
 import { stitches } from '../../seams/stitches';
 import type { GarmentFacts, OpeningPlan, ZonePlan } from '../types';
 import { machinesFor } from './sewnSteps';
+import { HANDLING } from './wearing';
 
 /** What the numbers of a row of stitches are made from. `known` are the plan's own, referred to by id. */
 export interface RowNumbers {
@@ -77,18 +79,22 @@ export function capacityNumber(inputs: RowNumbers, option: StitchOption): Explai
     }
     const thick = facts.outer?.thicknessMm;
     const swings = model.swings ?? 1;
+    const straight = model.widthMm === 0;
     return book.work(id, {
       label,
       unit: 'share',
       mark: 'D',
-      formula:
-        swings === 1
+      formula: straight
+        ? 'planned * ((L + min(t, most)) / L - 1)'
+        : swings === 1
           ? 'planned * ((sqrt(L ^ 2 + W ^ 2) + t) / L - 1)'
           : 'planned * ((sqrt(L ^ 2 + (W / n) ^ 2) + t) / L - 1)',
       terms: {
         planned,
         L: leaf('stitch length', model.lengthMm, 'dialMm', 'T'),
-        W: leaf('zigzag width', model.widthMm, 'dialMm', 'T'),
+        ...(straight
+          ? { most: leaf('most that counts under a straight row', STRAIGHT_PLIES_MM, 'dialMm', 'T') }
+          : { W: leaf('zigzag width', model.widthMm, 'dialMm', 'T') }),
         ...(swings === 1 ? {} : { n: leaf('stitches in one swing', swings, 'count', 'T') }),
         t:
           thick === undefined
@@ -121,6 +127,11 @@ export function demandNumber(
   if (demand.from === 'pulled on') {
     const needs = get(openings.find((one) => one.id === demand.opening)?.needs);
     if (needs) return needs;
+  }
+  if (demand.from === 'still') return enter(0, 'T', 'It is truly still: it is not stretched in wear.');
+  if (demand.from === 'handled') {
+    const pulled = get(HANDLING);
+    if (pulled) return pulled;
   }
   if (demand.from === 'stated')
     return enter(demand.share, 'chosen', 'As you said it is pulled while dressing.');
@@ -162,6 +173,10 @@ export function askedBy(demand: Demand | undefined, why: string | undefined): Ph
       return say`worn, and moving`;
     case 'worn':
       return why === undefined ? say`as it is worn` : say`${why}`;
+    case 'handled':
+      return say`hands pull along it as it goes on`;
+    case 'still':
+      return why === undefined ? say`it is still` : say`${why}`;
     case 'stay':
       return say`it must not grow`;
     default:
