@@ -134,7 +134,6 @@ const table: Readonly<Record<KindId, Row>> = {
     governs: ['underbust', 'bust'],
     cut: { Inner: 2, Outer: 2, Band: 1, Back: 2 },
     edges: { Upper: 'left as it is', Band: 'elastic' },
-    stays: ['Elastic'],
     passes: ['bust'],
   },
   bra: {

@@ -119,7 +119,8 @@ export function demoEdgeGarments(today: string): Household['garments'] {
       'lace-panties',
       { wearerId: 'odile', outerClothId: 'reed-lace', liningClothId: 'heron-jersey' },
       {
-        leg: { elasticId: 'fern-picot', sections: { front: 215, back: 265, gusset: 80 } },
+        leg: { elasticId: 'fern-picot', sections: { front: 215, gusset: 80 } },
+        'back-top': { elasticId: 'fern-picot' },
         'side-strap': {
           elasticId: 'tide-strap',
           ringId: 'ring-12',

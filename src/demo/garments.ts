@@ -63,7 +63,7 @@ export function demoGarments(today: string): Household['garments'] {
     ['neckline-sew', 16],
     ['neckline-press', 3],
     ['sleeve-hem', 15],
-    ['hem-try', 4],
+    ['length-try', 4],
     ['hem', 9],
     ['last-look', 10],
   ] as const;

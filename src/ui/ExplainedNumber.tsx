@@ -2,6 +2,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { formatQuantity } from '@/core/explain/display';
+import type { RoundTo } from '@/core/explain/explained';
 import styles from './ExplainedNumber.module.css';
 import { useNumbers } from './numbers';
 import { useUnit } from './unit';
@@ -9,13 +10,22 @@ import { useUnit } from './unit';
 const NumberWorkings = dynamic(() => import('./NumberWorkings').then((module) => module.NumberWorkings));
 
 /** A computed number that opens to how it was come by: formula, figures, source, what moves it most. */
-export function ExplainedNumber({ id, text }: { id: string; text?: string }) {
+export function ExplainedNumber({
+  id,
+  text,
+  side,
+}: {
+  id: string;
+  text?: string;
+  /** Rounded that way, where it is the least or the most of something. */
+  side?: RoundTo | undefined;
+}) {
   const numbers = useNumbers();
   const { unit } = useUnit();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const number = numbers[id];
   if (!number) return null;
-  const shown = text ?? formatQuantity(number.value, number.unit, unit);
+  const shown = text ?? formatQuantity(number.value, number.unit, unit, side);
   return (
     <>
       <button

@@ -17,13 +17,15 @@ export const raglanSpec = record('Raglan from a tee', {
   sleeveMm: lengthMm('Sleeve, from the shoulder point', 80, 900, [200, 700]),
   wristMm: lengthMm('Wrist', 80, 400, [110, 230]),
   wristEaseMm: lengthMm('Ease at the wrist', 0, 150),
+  widerMm: lengthMm('Neck enlarged at each side', 0, 60),
+  deeperFrontMm: lengthMm('Neck enlarged in front', 0, 120),
+  deeperBackMm: lengthMm('Neck enlarged behind', 0, 60),
+  bowShare: numberOf('share', 'Raglan line curved in by', 0, 0.08),
 });
 export type RaglanFacts = FactsOf<typeof raglanSpec>;
 
 /** An adult's raglan point lies this far from the shoulder, 2½ in, on this chest (T); scaled by size. */
 export const RAGLAN_POINT = { mm: 2.5 * MM_PER_INCH, onChestMm: 920 } as const;
-/** The raglan line bows out by this share of its length (T: curved slightly). */
-const BOW = 0.025;
 /** Body pieces are drawn this far below the underarm. */
 const SHOWN_MM = 120;
 
@@ -39,6 +41,10 @@ export const usualRaglan: RaglanFacts = {
   sleeveMm: 600,
   wristMm: 170,
   wristEaseMm: 50,
+  widerMm: 8,
+  deeperFrontMm: 20,
+  deeperBackMm: 5,
+  bowShare: 0.025,
 };
 
 interface BodySide {
@@ -52,15 +58,25 @@ interface BodySide {
   readonly chord: number;
 }
 
+/** The tee's neck made larger before anything is marked on it: like a plate laid on off centre, deeper in front (T). */
+const enlarged = (facts: RaglanFacts): RaglanFacts => ({
+  ...facts,
+  neckWidthMm: facts.neckWidthMm + 2 * facts.widerMm,
+  neckFrontMm: facts.neckFrontMm + facts.deeperFrontMm,
+  neckBackMm: facts.neckBackMm + facts.deeperBackMm,
+  shoulderMm: Math.max(facts.shoulderMm - facts.widerMm / Math.cos(facts.slopeRad), 1),
+});
+
 /**
  * A raglan from a tee: the tops of front and back are joined to the sleeve at the shoulder, along a line from a
  * point on the neckline to the underarm. The sleeve's lines are the body's own, so that they agree; its underarms
  * are placed so that both sides are as long. Refused where no such sleeve exists.
  */
-export function draftRaglan(facts: RaglanFacts): Drafted {
+export function draftRaglan(typed: RaglanFacts): Drafted {
+  const facts = enlarged(typed);
   const book = createLedger();
   const given = (id: keyof RaglanFacts, unit: 'mm' | 'rad' = 'mm') =>
-    leaf(raglanSpec.fields[id].label.toLowerCase(), facts[id], unit, 'measured');
+    leaf(raglanSpec.fields[id].label.toLowerCase(), typed[id], unit, 'measured');
   const pointMm = book.work('raglan.point', {
     label: 'raglan points from the shoulder, along the neckline',
     unit: 'mm',
@@ -104,17 +120,24 @@ export function draftRaglan(facts: RaglanFacts): Drafted {
   const backHem = point(hem.value / 2 - shift, endY);
   const frontArm = point(-sleeve.frontX, sleeve.y);
   const backArm = point(sleeve.backX, sleeve.y);
-  const frontLine = bowed(front.onSleeve, frontArm, BOW * front.chord);
-  const backLine = bowed(mirror(back.onSleeve), backArm, -BOW * back.chord);
+  const frontLine = bowed(front.onSleeve, frontArm, facts.bowShare * front.chord);
+  const backLine = bowed(mirror(back.onSleeve), backArm, -facts.bowShare * back.chord);
   const measured = (id: string, label: string, mm: number) =>
     book.given(`raglan.${id}`, label, mm, 'mm', 'measured', 'Measured along the drawn line.').id;
   const whole = book.work('raglan.length', {
     label: 'sleeve’s middle line, neck to hem',
     unit: 'mm',
     mark: 'D',
-    formula: 'shoulder + sleeve',
-    terms: { shoulder: given('shoulderMm'), sleeve: given('sleeveMm') },
-    by: (v) => v.shoulder + v.sleeve,
+    note: 'The enlarged neck takes its part of the shoulder.',
+    formula: 'max(shoulder - wider / cos(slope), least) + sleeve',
+    terms: {
+      shoulder: given('shoulderMm'),
+      wider: given('widerMm'),
+      slope: given('slopeRad', 'rad'),
+      least: leaf('least that is left', 1, 'mm', 'D'),
+      sleeve: given('sleeveMm'),
+    },
+    by: (v) => Math.max(v.shoulder - v.wider / Math.cos(v.slope), v.least) + v.sleeve,
   });
   return {
     ok: true,
@@ -176,7 +199,7 @@ function bodySide(facts: RaglanFacts, depth: number, pointMm: number): BodySide 
   return {
     neck: rest,
     raglanPoint,
-    raglan: bowed(raglanPoint, underarm, BOW * chord),
+    raglan: bowed(raglanPoint, underarm, facts.bowShare * chord),
     neckOnSleeve,
     onSleeve: neckOnSleeve.at(-1) as Point,
     chord,

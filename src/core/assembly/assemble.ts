@@ -28,6 +28,7 @@ interface Inputs {
 /** Steps as they were called before, so that what is ticked off stays so. */
 const formerIds: Readonly<Record<string, string>> = {
   shoulder: 'shoulders',
+  'length-try': 'hem-try',
   armhole: 'sleeves',
   side: 'sides',
   'sleeve-hem': 'sleeve-hems',
@@ -51,7 +52,7 @@ export function alternativesOf(
 ): readonly Alternative[] {
   const hemmed = (id: string) => kind.edges.some((one) => one.id === id && finishOf(one, garment) === 'hem');
   const matters: Readonly<Record<string, () => boolean>> = {
-    'sleeve-hems': () => hemmed('sleeve-hem'),
+    'sleeve-hems': () => hemmed('sleeve-hem') || hemmed('cuff'),
     'leg-hems': () => hemmed('leg-hem') || hemmed('leg'),
     sleeves: () => kind.seams.some(({ id }) => id === 'armhole'),
     outseams: () => kind.seams.some(({ id }) => id === 'outseam'),

@@ -1,3 +1,5 @@
+import { say } from '../explain/ledger';
+import type { Phrase } from '../explain/explained';
 import type { StitchId } from '../facts/stitchIds';
 
 /** How much a row is asked to stretch before anything is known of the body: shares (estimates). */
@@ -30,6 +32,8 @@ export interface Job {
   readonly across?: true;
   /** No swatch is sewn first: nothing hangs on it. */
   readonly noSwatch?: true;
+  /** What its swatch has to look like, where flat and unbroken is not it. */
+  readonly swatchCheck?: Phrase;
 }
 
 const job = (
@@ -38,6 +42,9 @@ const job = (
   ways: readonly [StitchId, ...StitchId[]],
   rest: Partial<Job> = {},
 ): Job => ({ label, demand, ways, ...rest });
+
+/** Elastic that was stretched on has to come back. */
+const SPRINGS_BACK = say`Let go, the elastic comes back to its length; stretched, no thread breaks.`;
 
 export const jobs = {
   seam: job(
@@ -75,6 +82,13 @@ export const jobs = {
     ['overlock4', 'overlock3', 'straight-seam', 'zigzag-seam', 'zigzag-neck', 'triple-straight'],
     { finishes: true },
   ),
+  /** Small seams of cups and pouches, to the millimetre: straight, pressed open, and topstitched. */
+  precise: job('a small seam to the millimetre', 'nothing', [
+    'straight-seam',
+    'triple-straight',
+    'zigzag-seam',
+    'zigzag-neck',
+  ]),
   /** Seams that are turned in or pressed open: the layers cover them. */
   enclosed: job('a seam that the layers cover', 'little', [
     'straight-seam',
@@ -111,14 +125,12 @@ export const jobs = {
     'overlock4',
   ]),
   hem: job('a hem', 'hem', ['cover2', 'twin', 'zigzag-hem', 'three-step', 'zigzag-neck', 'cover3']),
-  'serger-hem': job('a hem that does not show', 'hem', [
-    'flatlock',
-    'cover2',
-    'twin',
-    'zigzag-hem',
-    'three-step',
-    'zigzag-neck',
-  ]),
+  'serger-hem': job(
+    'a hem that does not show',
+    'hem',
+    ['flatlock', 'cover2', 'twin', 'zigzag-hem', 'three-step', 'zigzag-neck'],
+    { swatchCheck: say`The fold is caught all along; pulled flat, little of it shows on the face.` },
+  ),
   topstitch: job('topstitching', 'opening', [
     'cover2-narrow',
     'zigzag-neck',
@@ -136,38 +148,32 @@ export const jobs = {
   'elastic-on': job(
     'elastic on the wrong side of an edge',
     'opening',
-    ['overlock3', 'overlock4', 'zigzag-elastic', 'three-step', 'zigzag-picot'],
-    { onElastic: true },
+    ['overlock4', 'overlock3', 'zigzag-elastic', 'three-step', 'zigzag-picot'],
+    { onElastic: true, swatchCheck: SPRINGS_BACK },
   ),
   'elastic-turned': job(
     'the row over turned elastic',
     'opening',
     ['cover2', 'zigzag-elastic', 'three-step', 'zigzag-picot', 'cover2-narrow'],
-    { onElastic: true },
+    { onElastic: true, swatchCheck: SPRINGS_BACK },
   ),
   'picot-on': job(
     'elastic beside its loops',
     'opening',
     ['zigzag-picot', 'three-step', 'zigzag-neck', 'overlock3'],
-    {
-      onElastic: true,
-    },
+    { onElastic: true, swatchCheck: SPRINGS_BACK },
   ),
   'picot-turned': job(
     'the second row on picot or plush',
     'opening',
     ['zigzag-picot', 'three-step', 'zigzag-neck', 'cover2'],
-    {
-      onElastic: true,
-    },
+    { onElastic: true, swatchCheck: SPRINGS_BACK },
   ),
   'elastic-flat': job(
     'elastic laid over an edge',
     'opening',
     ['zigzag-elastic', 'cover2', 'three-step', 'zigzag-picot', 'cover3'],
-    {
-      onElastic: true,
-    },
+    { onElastic: true, swatchCheck: SPRINGS_BACK },
   ),
   baste: job('basting', 'nothing', ['basting', 'chain'], { temporary: true, noSwatch: true }),
   'baste-to-try': job('basting that is tried on', 'nothing', ['zigzag-baste', 'basting', 'chain'], {
@@ -184,7 +190,9 @@ export const jobs = {
     },
   ),
   gather: job('gathers', 'nothing', ['gathering'], { noSwatch: true }),
-  ripple: job('a rippled edge', 'opening', ['ripple', 'rolled', 'zigzag-lettuce', 'overlock3-narrow']),
+  ripple: job('a rippled edge', 'opening', ['ripple', 'rolled', 'zigzag-lettuce', 'overlock3-narrow'], {
+    swatchCheck: say`It ripples evenly: count the waves, and keep the count with the card.`,
+  }),
   bar: job('an end that is held', 'nothing', ['zigzag-bar', 'straight-seam'], {
     onElastic: true,
     noSwatch: true,

@@ -1,4 +1,5 @@
-import type { Explained, Phrase } from '../explain/explained';
+import type { Explained, NumberPart, Phrase } from '../explain/explained';
+import type { Join } from '../elastics/edgeUse';
 import type { JobId } from './jobs';
 
 /** Lengths and counts a step speaks of, entered in the ledger as they are asked for. */
@@ -6,10 +7,11 @@ export interface Figures {
   readonly allowance: Explained;
   readonly neckAllowance: Explained;
   readonly overlap: Explained;
-  readonly longOverlap: Explained;
+  readonly longOverlap: NumberPart;
   readonly lap: Explained;
-  readonly swatch: Explained;
-  readonly trimmed: Explained;
+  readonly swatch: NumberPart;
+  /** What a seam's allowance is trimmed to; `undefined` where it is no wider. */
+  readonly trimmed: Explained | undefined;
   readonly exposed: Explained;
   readonly lettuce: Explained;
   readonly head: Explained | undefined;
@@ -30,6 +32,9 @@ export interface Figures {
 
 export interface StripFigures {
   readonly sewn: Explained;
+  /** How its ends meet, and what that adds to its length. */
+  readonly join?: Join;
+  readonly adds?: Explained;
   readonly count?: Explained;
   readonly edgeSegment?: Explained;
   readonly stripSegment?: Explained;
@@ -40,8 +45,14 @@ export interface StripFigures {
   readonly quarterBefore?: boolean;
 }
 
+/** How a step's row is sewn, for what is only said of some stitches. */
+export interface HowSewn {
+  /** The knife trims it and the loops bind it: never pressed open, notched or clipped. */
+  readonly serged: boolean;
+}
+
 /** A sentence, or one made from the plan's figures; `undefined` where there is nothing to say. */
-export type Line = Phrase | ((figures: Figures) => Phrase | undefined);
+export type Line = Phrase | ((figures: Figures, how: HowSewn) => Phrase | undefined);
 
 export type Place = 'table' | 'iron' | 'machine' | 'body';
 
@@ -90,6 +101,8 @@ export interface StepSpec {
   /** The basting that this step takes out. */
   readonly takesOut?: string;
   readonly tryOn?: true;
+  /** Edges whose length it settles: they are finished after it. */
+  readonly settles?: readonly string[];
 }
 
 export type CautionId =
@@ -111,8 +124,9 @@ export type CautionId =
 
 /** Cautions as they are shown where the step is; each stands alone (T). */
 export const cautionTexts: Readonly<Record<CautionId, string>> = {
-  'clips-knife': 'Clips out before they reach the knife; no pins near it.',
-  'clips-foot': 'Clips or pins out before they reach the foot.',
+  'clips-knife':
+    'Clips come out before the knife. Pins, if any: parallel to the edge, heads toward you, out before the foot.',
+  'clips-foot': 'Clips and pins come out before they reach the foot.',
   'pins-break': 'A needle or knife that hits a pin can break and fly: protect your eyes.',
   iron: 'Iron low on polyester and nylon, with a cloth between on lace and elastane.',
   power: 'Power off before needles, threads or parts are changed.',

@@ -1,7 +1,7 @@
 import { MM_PER_INCH, SHOW_AS_MM_BELOW_MM, type UnitSystem } from '../units/constants';
 import { formatLength, formatLengthExactly } from '../units/formatLength';
 import { HAIR, tapeStepMm } from '../units/roundForTape';
-import type { Explained, Phrase, Quantity, RoundTo } from './explained';
+import type { Explained, NumberPart, Phrase, Quantity, RoundTo } from './explained';
 
 type Numbers = Readonly<Record<string, Explained>>;
 
@@ -46,6 +46,9 @@ export function formatQuantity(exact: number, quantity: Quantity, unit: UnitSyst
   }
 }
 
+/** The number a reader is shown: another one where the inch tape has a round figure of its own. */
+export const idFor = ({ n, inch }: NumberPart, unit: UnitSystem): string => (unit === 'in' ? (inch ?? n) : n);
+
 /** How finely a quantity is shown; `undefined` where it is shown as finely as it is known. */
 function shownStep(value: number, quantity: Quantity, unit: UnitSystem): number | undefined {
   if (quantity === 'share') return Math.abs(value) >= WHOLE_PERCENT_FROM ? 0.01 : 0.001;
@@ -76,6 +79,8 @@ export function formatExactly(value: number, quantity: Quantity, unit: UnitSyste
     case 'dialMm':
     case 'areaMm2':
       return plain(Number(value.toPrecision(7)));
+    case 'minutes':
+      return `${plain(Number(value.toPrecision(7)))} min`;
     default:
       return formatQuantity(value, quantity, unit);
   }
@@ -87,8 +92,9 @@ export function phraseText(phrase: Phrase, numbers: Numbers, unit: UnitSystem): 
     .map((part) => {
       if (typeof part === 'string') return part;
       if ('name' in part) return part.name;
-      const number = numbers[part.n];
-      if (!number) throw new Error(`expected a number with id "${part.n}", got none; enter it in the ledger`);
+      const id = idFor(part, unit);
+      const number = numbers[id];
+      if (!number) throw new Error(`expected a number with id "${id}", got none; enter it in the ledger`);
       return formatQuantity(number.value, number.unit, unit, part.side);
     })
     .join('');

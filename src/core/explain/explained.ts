@@ -51,6 +51,8 @@ export type Phrase = readonly (string | NumberPart | { readonly name: string })[
 /** A number in a sentence by its id; with a side it is rounded that way, so that what is advised still holds. */
 export interface NumberPart {
   readonly n: string;
+  /** Another number for readers in inches: a round figure of their tape. */
+  readonly inch?: string;
   readonly side?: RoundTo;
 }
 

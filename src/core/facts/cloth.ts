@@ -79,6 +79,7 @@ export const clothSpec = record('Cloth', {
   dry: optional(choice('Held to the light, dry', ['opaque', 'a little', 'see-through'])),
   wet: optional(choice('Held to the light, wet', ['opaque', 'a little', 'see-through'])),
   nap: optional(choice('Nap or print with a direction', ['none', 'one way'])),
+  pile: optional(choice('Pile, such as velvet or terry', ['yes', 'no'])),
   swim: optional(choice('Stands chlorine and salt', ['yes', 'no'])),
   stable: optional(flag('Does not stretch: interfacing, tape, net')),
   rightSide: optional(text('Right side', 0, 200)),

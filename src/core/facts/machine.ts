@@ -40,6 +40,11 @@ export const symptomIds = [
   'layer-caught',
   'chewed-start',
   'uneven-band',
+  'thread-out',
+  'loops-missed',
+  'bunched',
+  'wrong-place',
+  'nicked',
 ] as const;
 export type SymptomId = (typeof symptomIds)[number];
 

@@ -57,7 +57,7 @@ export const bralette: GarmentKind = {
       'along',
       'Lace without elastane hardly gives, and the cup keeps its shape.',
     ),
-    seam('casing', ['underbust'], 'Elastic into its casing', 'round', 'stay'),
+    seam('casing', ['underbust'], 'Elastic into its casing', 'round', 'stretch', 'lower-edge'),
     seam('cup-band', ['underbust'], 'Casing to cups', 'round', 'stretch', 'lower-edge'),
     stillSeam(
       'back-tab',

@@ -66,6 +66,8 @@ export interface EdgeRun {
   /** Seams that cross it, with their usual place from the start as a share of the edge. */
   readonly seams?: readonly { readonly label: string; readonly at: number }[];
   readonly sections?: readonly EdgeSection[];
+  /** What its elastic is left longer at each end, to go round a ring, mm. */
+  readonly tailMm?: number;
 }
 
 export type EdgeCurve = 'neck' | 'armhole' | 'leg' | 'outer';
@@ -80,6 +82,8 @@ export interface Edge extends StyledPart, EdgeRun {
   readonly piece?: string;
   /** The zone whose girth the edge has, where it has one. */
   readonly zone?: ZoneId;
+  /** The part of that girth it runs along, where that is not all of it (an estimate until it is measured). */
+  readonly zoneShare?: number;
   /** The body it holds on, where that is not its zone's. */
   readonly body?: BodyMeasure;
 }
@@ -174,6 +178,8 @@ export interface GarmentKind {
   readonly about: string;
   /** Passes over crotch or shoulders in one piece, so that the lengthwise loop has its own ease. */
   readonly onePiece?: boolean;
+  /** Its lining is a part of its own, a shelf: nothing of the body is two layers. */
+  readonly liningIsPart?: true;
   readonly styles: readonly [Style, ...Style[]];
   readonly needs: readonly NeededMeasure[];
   readonly zones: readonly Zone[];

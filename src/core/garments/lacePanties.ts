@@ -1,9 +1,10 @@
+import { RING_TAIL_MM } from '../elastics/uses';
 import type { GarmentKind } from './garmentKind';
 import {
   aroundBody,
   clothNeeds,
   edge,
-  legEdge,
+  frontLegEdge,
   legOpening,
   need,
   oneEachSide,
@@ -38,8 +39,23 @@ export const lacePanties: GarmentKind = {
     piece('gusset-lining', 'Gusset, cotton', [], { cloth: 'lining' }),
   ],
   edges: [
-    edge('top', 'Top edge', 'left as it is', { zone: 'low-hip', ...aroundBody }),
-    edge('leg', 'Leg edges', 'elastic', { use: 'lingerie', zone: 'leg', ...legEdge }),
+    edge('top', 'Top edge of the front', 'left as it is', { zone: 'low-hip', ...aroundBody }),
+    edge('leg', 'Leg edges, front and gusset', 'elastic', {
+      use: 'lingerie',
+      zone: 'leg',
+      zoneShare: 0.53,
+      ...frontLegEdge,
+    }),
+    edge('back-top', 'Top edge of the back', 'elastic', {
+      use: 'lingerie',
+      zone: 'low-hip',
+      zoneShare: 0.4,
+      open: true,
+      tailMm: RING_TAIL_MM,
+      start: 'left ring',
+      middle: 'centre back',
+      seams: [{ label: 'centre back seam', at: 0.5 }],
+    }),
     edge('side-strap', 'Side straps', 'elastic', {
       use: 'side-strap',
       body: 'lowHip',
@@ -62,6 +78,7 @@ export const lacePanties: GarmentKind = {
       'The ends of a gusset lie between the legs, where nothing pulls along them.',
     ),
     seam('leg', ['leg'], 'Leg elastic', 'round', 'stretch', 'leg'),
+    seam('back-top', ['low-hip'], 'Elastic at the top of the back', 'across', 'stretch', 'waist-edge'),
     stillSeam(
       'side-strap',
       [],

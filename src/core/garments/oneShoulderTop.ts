@@ -51,6 +51,7 @@ export const oneShoulderTop: GarmentKind = {
   edges: [
     edge('upper-edge', 'Upper edge, armpit to shoulder', 'elastic', {
       use: 'concealed',
+      open: true,
       curve: 'neck',
       start: 'shoulder seam',
       middle: 'half way',
@@ -61,6 +62,7 @@ export const oneShoulderTop: GarmentKind = {
     }),
     edge('armhole', 'Armhole', 'elastic', {
       use: 'concealed',
+      open: true,
       curve: 'armhole',
       start: 'side seam',
       middle: 'half way',

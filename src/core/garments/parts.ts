@@ -1,3 +1,4 @@
+import { RING_TAIL_MM } from '../elastics/uses';
 import type { BodyMeasure } from '../facts/wearer';
 import type { Edge, EdgeRun, NeededMeasure, Opening, Piece, Seam, Zone } from './garmentKind';
 
@@ -148,6 +149,20 @@ export const legEdge: EdgeRun = {
     { id: 'front', label: 'front leg', share: 0.37 },
     { id: 'back', label: 'back leg', share: 0.47 },
     { id: 'gusset', label: 'gusset', share: 0.16 },
+  ],
+};
+/** The leg edge of panties, from the ring down the front and round the gusset: the back's lace scallop has none. */
+export const frontLegEdge: EdgeRun = {
+  pair: true,
+  open: true,
+  curve: 'leg',
+  tailMm: RING_TAIL_MM,
+  start: 'front ring',
+  middle: 'half way',
+  seams: [{ label: 'front gusset seam', at: 0.7 }],
+  sections: [
+    { id: 'front', label: 'front leg', share: 0.7 },
+    { id: 'gusset', label: 'gusset', share: 0.3 },
   ],
 };
 /** A band that closes with hooks at centre back. */

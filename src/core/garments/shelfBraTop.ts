@@ -31,6 +31,7 @@ export const shelfBraTop: GarmentKind = {
   label: 'Swimsuit or tank with a shelf bra',
   about: 'A one-piece or a tank with a free inner front on plush elastic, just under the bust.',
   onePiece: true,
+  liningIsPart: true,
   styles: [
     {
       id: 'regular',

@@ -203,7 +203,7 @@ describe('the setup for a stitch on a cloth', () => {
   });
   test('slinky and napped cloth ask for help', () => {
     expect(helpsFor({ name: 'x', washed: 'yes', tests: {}, drape: 'slinky' }).join()).toMatch(/walking foot/);
-    expect(helpsFor({ name: 'x', washed: 'yes', tests: {}, nap: 'one way' }).join()).toMatch(/one direction/);
+    expect(helpsFor({ name: 'x', washed: 'yes', tests: {}, pile: 'yes' }).join()).toMatch(/one direction/);
     expect(helpsFor(undefined)).toEqual([]);
   });
 });

@@ -55,7 +55,7 @@ export function needleFor(
   const weight = cloth?.weightGsm;
   if (isLight(cloth)) return { kind, needleNm: 70, why };
   if (weight !== undefined && weight > HEAVY_GSM && !swim) return { kind, needleNm: 90, why };
-  return { kind, needleNm: swim || cloth?.nap === 'one way' ? 75 : 80, why };
+  return { kind, needleNm: swim || cloth?.pile === 'yes' ? 75 : 80, why };
 }
 
 /** Feet and helps for this cloth, each a sentence (T). */
@@ -66,7 +66,7 @@ export function helpsFor(cloth: Cloth | undefined): readonly string[] {
     ...(cloth.drape === 'slinky'
       ? ['A walking foot, or strips of tissue under the seam torn away after; fusible knit tape along it.']
       : []),
-    ...(cloth.nap === 'one way'
+    ...(cloth.pile === 'yes'
       ? ['Baste the layers first; a walking foot; every seam in one direction, top to bottom.']
       : []),
     ...(cloth.curl === 'strongly' ? ['Spray starch on the curling edges, dried flat, in fresh air.'] : []),

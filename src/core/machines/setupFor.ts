@@ -32,6 +32,8 @@ export interface SetupInputs {
   readonly cloth?: Cloth;
   readonly clothId?: string;
   readonly onElastic?: boolean;
+  /** Width of the elastic the row goes through, mm: no zigzag is wider. */
+  readonly elasticMm?: number | undefined;
   readonly bed?: Setup['bed'];
 }
 
@@ -39,7 +41,15 @@ export interface SetupInputs {
  * The whole setup of a machine for a stitch on a cloth: the stitch's start, the needle and thread the cloth wants,
  * within the machine's range, and over all that the person's own card: of this cloth, else of any.
  */
-export function setupFor({ machine, stitch, cloth, clothId, onElastic, bed }: SetupInputs): Setup {
+export function setupFor({
+  machine,
+  stitch,
+  cloth,
+  clothId,
+  onElastic,
+  elasticMm = Infinity,
+  bed,
+}: SetupInputs): Setup {
   const can = capabilityOf(machine);
   const needle = needleFor(cloth, {
     onElastic: onElastic === true,
@@ -59,7 +69,9 @@ export function setupFor({ machine, stitch, cloth, clothId, onElastic, bed }: Se
     ...(start.differential === undefined
       ? {}
       : { differential: Math.min(most, Math.max(least, start.differential)) }),
-    ...(start.width === undefined ? {} : { width: Math.min(start.width, can.maxWidth) }),
+    ...(start.width === undefined
+      ? {}
+      : { width: Math.min(start.width, can.maxWidth, stitch === 'zigzag-elastic' ? elasticMm : Infinity) }),
     ...(bed && machine.freeArm ? { bed } : {}),
     ...(cardFor(machine, stitch, clothId)?.card ?? anyClothCard(machine, stitch))?.setup,
   });

@@ -164,7 +164,13 @@ export const troubles: readonly Trouble[] = [
   {
     id: 'layer-caught',
     label: 'A second layer was caught',
-    causes: [cause('underneath', 'Cloth lay folded underneath', 'Unpick there; keep a hand under the work.')],
+    causes: [
+      cause(
+        'underneath',
+        'Cloth lay folded underneath',
+        'Unpick a hand’s width there, free it, sew that stretch again; keep a hand under the work.',
+      ),
+    ],
   },
   {
     id: 'chewed-start',
@@ -179,6 +185,73 @@ export const troubles: readonly Trouble[] = [
     id: 'uneven-band',
     label: 'The band is uneven',
     causes: [cause('guide', 'The guide line changed half way', 'Keep to one line on the plate all round.')],
+  },
+  {
+    id: 'thread-out',
+    label: 'The thread ran out in the middle of a seam',
+    causes: [
+      cause(
+        'spool',
+        'A spool or the bobbin was empty',
+        'Thread it anew and start again over the last thumb’s width of the row.',
+      ),
+    ],
+  },
+  {
+    id: 'loops-missed',
+    label: 'Loops were missed in the middle of a seam',
+    causes: [
+      cause(
+        'slipped-off',
+        'The cloth slipped from under the foot',
+        'Push the loops back, and sew a narrow zigzag over that stretch.',
+      ),
+    ],
+  },
+  {
+    id: 'bunched',
+    label: 'The cloth bunches up between two marks',
+    causes: [
+      cause(
+        'unequal',
+        'One side was pulled more than the other',
+        'Take the clips out there, share the fullness out again, and clip closer. Never cut it off.',
+      ),
+    ],
+  },
+  {
+    id: 'wrong-place',
+    label: 'A seam in the wrong place has to come open',
+    causes: [
+      cause(
+        'needle-threads',
+        'Needle threads hold it',
+        'Pull the needle threads out first; then the loopers’ come away.',
+        {
+          needs: feeds,
+        },
+      ),
+      cause(
+        'unpick',
+        'Every stitch holds it',
+        'Cut every fourth stitch on one side, pull the thread on the other.',
+        {
+          needs: sews,
+        },
+      ),
+    ],
+  },
+  {
+    id: 'nicked',
+    label: 'The knife nicked the cloth',
+    causes: [
+      cause(
+        'inside',
+        'The nick lies inside the seam line',
+        'Fuse a scrap of knit interfacing behind it and sew that stretch a little further in, tapering out again.',
+        { needs: cuts },
+      ),
+    ],
   },
 ];
 

@@ -56,6 +56,17 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
   const zone = zones.find((one) => one.zone === (opening?.at === 'sleeve-hem' ? 'biceps' : edge.zone));
   if (!zone) return undefined;
   const rest = book.numbers[zone.rest] as Explained;
+  if (edge.zoneShare !== undefined) {
+    return book.work(id, {
+      label: `${edge.label.toLowerCase()}, its usual part of the girth`,
+      unit: 'mm',
+      mark: 'default',
+      note: 'Measure the edge itself to be sure.',
+      formula: 'share * g',
+      terms: { share: leaf('its usual part', edge.zoneShare, 'share', 'default'), g: rest },
+      by: (v) => v.share * v.g,
+    });
+  }
   if (opening?.at !== 'sleeve-hem') return rest;
   return book.work(id, {
     label: `${edge.label.toLowerCase()}, taken as wide as the sleeve`,

@@ -176,7 +176,7 @@ test.each(plans)('%s: what it says it is most sensitive to moves it most', (_nam
 });
 
 test.each(plans)('%s: every phrase names numbers that are there', (_name, plan) => {
-  const named = [...JSON.stringify({ ...plan, numbers: {} }).matchAll(/\{"n":"([^"]+)"\}/g)].map(
+  const named = [...JSON.stringify({ ...plan, numbers: {} }).matchAll(/"(?:n|inch)":"([^"]+)"/g)].map(
     (match) => match[1] as string,
   );
   expect(named.filter((id) => !plan.numbers[id])).toEqual([]);
@@ -195,7 +195,7 @@ describe('redone on a calculator from the lines shown', () => {
           seen.add(key);
           const { figures } = derivationOf(number, unit);
           const left = (figures.split(' = ')[0] as string)
-            .replaceAll(/ (cm|in|min)\b/g, '')
+            .replaceAll(/ (cm|in|min)\b(?!\()/g, '')
             .replaceAll(' × ', ' * ')
             .replaceAll(' ÷ ', ' / ')
             .replaceAll(' − ', ' - ');

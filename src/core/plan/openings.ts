@@ -83,7 +83,7 @@ function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan
     widest,
     rest,
   );
-  const sewnOn = stripParts(inputs, opening, widest);
+  const sewnOn = stripParts(inputs, opening, widest, rest);
   const cloths = sewnOn.length > 0 && opening.easedOntoBand ? sewnOn : [cloth, ...sewnOn];
   const checked = cloths.map((part) => {
     const asked = part.needs ?? needs;
@@ -123,7 +123,23 @@ function restOf(
 }
 
 /** The bands and elastics along an opening: each must reach by its own length. */
-function stripParts({ book, edges, neckband }: Inputs, opening: Opening, widest: Explained): Part[] {
+/** What it has to be once round, for a strip that lies along a part of its opening only: it stretches with all of it. */
+const onceRound = (book: Ledger, id: string, rest: Explained, strip: Explained, on: Explained): Explained =>
+  book.work(id, {
+    label: 'opening as its strip would have it, all round',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'g * B / L',
+    terms: { g: rest, B: strip, L: on },
+    by: (v) => (v.g * v.B) / v.L,
+  });
+
+function stripParts(
+  { book, edges, neckband, kind }: Inputs,
+  opening: Opening,
+  widest: Explained,
+  rest: Explained,
+): Part[] {
   const get = (id: string) => book.numbers[id] as Explained;
   if (opening.at === 'neckline' && neckband) {
     const label = `stretch the band needs to go over ${opening.passesWhat}`;
@@ -134,12 +150,16 @@ function stripParts({ book, edges, neckband }: Inputs, opening: Opening, widest:
   }
   const edge = edges.find(({ id }) => id === opening.edge);
   if (!edge || opening.id === PASSED_BY_THE_WAY) return [];
+  const open = kind.edges.find(({ id }) => id === opening.edge)?.open === true;
   return edge.strips.flatMap((strip, at) => {
     if (strip.of === 'outer' || strip.stretch === undefined) return [];
     const label = strip.of === 'elastic' ? 'elastic' : edge.finish;
     const words = `stretch the ${label} needs to go over ${opening.passesWhat}`;
-    const needs = passing(book, `pullOn.${opening.id}.strip${at + 1}`, words, widest, get(strip.sewn));
-    return [{ kind: 'strip' as const, label, gives: get(strip.stretch), needs, rest: get(strip.sewn) }];
+    const id = `pullOn.${opening.id}.strip${at + 1}`;
+    const sewn = get(strip.sewn);
+    const ring = open ? onceRound(book, `${id}.round`, rest, sewn, get(strip.on)) : sewn;
+    const needs = passing(book, id, words, widest, ring);
+    return [{ kind: 'strip' as const, label, gives: get(strip.stretch), needs, rest: ring }];
   });
 }
 

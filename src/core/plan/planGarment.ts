@@ -2,12 +2,14 @@ import { readClothOnce } from '../cloth/readClothOnce';
 import { readLinedOnce } from '../cloth/readStackOnce';
 import { createLedger, type Ledger } from '../explain/ledger';
 import { usualKey } from '../facts/wearer';
+import type { GarmentKind } from '../garments/garmentKind';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
 import { clothPlan } from './clothPlan';
+import { planCutting } from './cutting';
 import { edgeLengths } from './edgeLength';
 import { planEdges } from './edges';
-import { finishOf } from './edgeUse';
+import { edgeUseOf } from './edgeUse';
 import { withLoop } from './loop';
 import { planMeasures } from './measures';
 import { planNeckband } from './neckband';
@@ -40,14 +42,14 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const kind = kindOf(garment, facts.ownKind);
   const book = createLedger();
   const { measures, body, passes } = planMeasures(book, facts, kind, onDate);
-  const { outer, lining, band, cloth } = readCloths(book, facts);
+  const { outer, lining, band, cloth } = readCloths(book, facts, kind);
   const zones = withLoop(book, kind, planZones(book, facts, kind, body, cloth));
   const size = planSize({ book, facts, kind, body, zones });
   const fitted = withPattern(book, facts, kind, zones, size);
   const neckline = planNeckline(book, garment.pattern.neckline);
   const reading = band?.[garment.neckband.direction];
   const banded = kind.edges.find(({ id }) => id === 'neckline');
-  const wantsBand = banded !== undefined && finishOf(banded, garment) === 'band';
+  const wantsBand = banded !== undefined && edgeUseOf(banded, garment).id === 'neckband';
   const neckband =
     wantsBand && neckline && reading && facts.band && passes.head
       ? planNeckband({
@@ -90,7 +92,8 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const rows = { book, known: book.numbers, facts, zones: fitted, openings: open };
   const openings = withRows(rows, open, sewn.steps);
   const checks = planChecks({ book, facts, kind, outer, lining, body, zones: fitted });
-  const ticket = planTicket({ book, facts, kind, zones: fitted, neckband, edges, cloth });
+  const ticket = planTicket({ book, facts, kind, zones: fitted, neckband, edges, cloth, size });
+  const cutting = planCutting({ book, garment, edges, neckband });
   const steps = stepSummaries(sewn, garment);
   const problems = planProblems({
     book,
@@ -146,6 +149,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     ...(size ? { size } : {}),
     openings,
     ticket,
+    cutting,
     steps,
     problems,
     needs,
@@ -160,11 +164,11 @@ function usualNeckband({ garment, wearer }: GarmentFacts) {
 }
 
 /** The garment's cloths, and what goes round the body: the outer cloth, or outer and lining as a stack. */
-function readCloths(book: Ledger, facts: GarmentFacts) {
+function readCloths(book: Ledger, facts: GarmentFacts, { liningIsPart }: GarmentKind) {
   const find = (id: string) => facts.layerCloths?.[id];
   const outer = facts.outer && readClothOnce(book, 'outer', facts.outer, find);
   const lining = facts.lining && readClothOnce(book, 'lining', facts.lining, find);
   const band = facts.band && readClothOnce(book, 'band', facts.band, find);
-  const cloth = outer && lining ? readLinedOnce(book, 'body', outer, lining) : outer;
+  const cloth = outer && lining && !liningIsPart ? readLinedOnce(book, 'body', outer, lining) : outer;
   return { outer, lining, band, cloth };
 }

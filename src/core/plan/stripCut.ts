@@ -58,7 +58,7 @@ export function workAdds({ book, id, spec, choice, facts, second, edge, use }: S
         }),
       };
     case 'open': {
-      const tail = leaf('tail at each end', own?.tailMm ?? spec.tailMm ?? a, 'mm', 'T');
+      const tail = leaf('tail at each end', own?.tailMm ?? edge.tailMm ?? spec.tailMm ?? a, 'mm', 'T');
       return {
         join,
         adds: book.work(name, {

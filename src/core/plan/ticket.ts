@@ -47,8 +47,10 @@ function looseRows(inputs: TicketInputs, role: Piece['cloth']): TicketRow[] {
   );
 }
 
-/** The girths the pieces make together, and the way the cloth lies. */
-function outerNotes({ book, zones, cloth }: TicketInputs): Phrase[] {
+/** The pattern's size, the girths the pieces make together, and the way the cloth lies. */
+function outerNotes({ book, zones, cloth, size, facts }: TicketInputs): Phrase[] {
+  const named =
+    facts.pattern && size ? [say`${{ name: facts.pattern.name }}, size ${{ name: size.label }}`] : [];
   const girths = zones
     .filter(({ axis }) => axis === 'around')
     .map((zone) => say`${zone.label.toLowerCase()} ${book.numbers[zone.rest] as Explained}`);
@@ -60,12 +62,12 @@ function outerNotes({ book, zones, cloth }: TicketInputs): Phrase[] {
             .reduce((all, one) => [...all, ...one, '; '], ['all round, finished: '] as Phrase)
             .slice(0, -1),
         ];
-  if (!cloth?.around) return makes;
+  if (!cloth?.around) return [...named, ...makes];
   const direction =
     cloth.around === 'along'
       ? say`greatest stretch, along the selvedge, goes around`
       : say`greatest stretch, across, goes around`;
-  return [...makes, direction];
+  return [...named, ...makes, direction];
 }
 
 function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
@@ -87,7 +89,7 @@ function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
         `${piece.label.toLowerCase()}, pieces`,
         piece.count ?? 1,
         'count',
-        'D',
+        'chosen',
       ).id,
     ...(strip ? { length: strip.cutLength } : {}),
     ...(strip?.cutWidth ? { width: strip.cutWidth } : {}),

@@ -180,7 +180,7 @@ export function findingGroups(inputs: TicketInputs): readonly TicketGroup[] {
               `size of the ${need.label.toLowerCase()}`,
               need.sizeMm,
               'mm',
-              'D',
+              'chosen',
             );
       const details: Phrase[] = [
         ...(chosen ? [[{ name: chosen.name }] as Phrase] : [say`not chosen yet`]),

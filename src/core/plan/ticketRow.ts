@@ -7,6 +7,7 @@ import type {
   EdgePlan,
   GarmentFacts,
   NeckbandPlan,
+  SizePlan,
   StripPlan,
   TapeLength,
   TicketRow,
@@ -23,6 +24,7 @@ export interface TicketInputs {
   readonly zones: readonly ZonePlan[];
   readonly neckband: NeckbandPlan | undefined;
   readonly edges: readonly EdgePlan[];
+  readonly size: SizePlan | undefined;
   /** What goes round the body: the outer cloth, or the layers together. */
   readonly cloth: ClothReading | undefined;
 }

@@ -188,6 +188,13 @@ export interface EdgePlan {
   readonly closed: boolean;
 }
 
+/** What the cutting table has to know of an edge: allowances, turnings, folds, marks. */
+export interface EdgeCutting {
+  readonly edge: string;
+  readonly label: string;
+  readonly lines: readonly Phrase[];
+}
+
 /** What a lettuce edge makes of its stretch. */
 export interface RipplePlan {
   readonly sewnAt: NumberId;
@@ -508,6 +515,8 @@ export interface GarmentPlan {
   readonly size?: SizePlan;
   readonly openings: readonly OpeningPlan[];
   readonly ticket: readonly TicketGroup[];
+  /** What is done at each edge as it is cut and marked. */
+  readonly cutting: readonly EdgeCutting[];
   /** In written order, for its usual ways of going about it. */
   readonly steps: readonly StepSummary[];
   readonly problems: readonly Problem[];

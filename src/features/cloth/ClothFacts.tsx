@@ -13,7 +13,7 @@ import styles from './ClothPage.module.css';
 import { ClothPhoto } from './ClothPhoto';
 
 const { fields } = clothSpec;
-type ChoiceKey = 'feel' | 'drape' | 'ravels' | 'curl' | 'dry' | 'wet' | 'nap' | 'swim';
+type ChoiceKey = 'feel' | 'drape' | 'ravels' | 'curl' | 'dry' | 'wet' | 'nap' | 'pile' | 'swim';
 const USUAL_SQUARE_MM = 100;
 
 /** What is known of a cloth beside its tests. */
@@ -105,6 +105,7 @@ export function ClothFacts({ id, cloth }: { id: string; cloth: Cloth }) {
           {choice('dry')}
           {choice('wet')}
           {choice('nap')}
+          {choice('pile')}
           {choice('swim')}
           <ChoiceRow
             legend={fields.stable.label}

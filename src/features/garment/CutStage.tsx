@@ -115,6 +115,25 @@ export function CutStage() {
           </div>
         </section>
       ))}
+      {plan.cutting.length > 0 && (
+        <section className={styles.stack} style={{ gap: 8 }}>
+          <h2>At the edges, before the paper comes off</h2>
+          <dl className={styles.edgeLines}>
+            {plan.cutting.map(({ edge, label, lines }) => (
+              <div key={edge} data-edge={edge}>
+                <dt>{label}</dt>
+                <dd>
+                  {lines.map((line, at) => (
+                    <p key={at}>
+                      <PhraseText phrase={line} />
+                    </p>
+                  ))}
+                </dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      )}
       {side('left').length > 0 && (
         <p>
           <strong>

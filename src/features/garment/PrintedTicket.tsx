@@ -82,12 +82,30 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
             </tbody>
           </table>
         ))}
-        {plan.neckband && (
-          <p>
-            Neckband and neckline: {text([{ n: plan.neckband.marked.markCount }])} marks, every{' '}
-            {text([{ n: plan.neckband.marked.bandSegment }])} on the band and{' '}
-            {text([{ n: plan.neckband.marked.edgeSegment }])} on the neckline.
-          </p>
+        {plan.cutting.length > 0 && (
+          <table>
+            <thead>
+              <tr>
+                <th colSpan={2}>
+                  <strong>At the edges</strong>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {plan.cutting.map(({ edge, label, lines }) => (
+                <tr key={edge} data-edge={edge}>
+                  <td style={{ width: '26%' }}>
+                    <strong>{label}</strong>
+                  </td>
+                  <td>
+                    {lines.map((line, at) => (
+                      <div key={at}>{text(line)}</div>
+                    ))}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
         )}
         {plan.problems
           .filter(({ severity }) => severity === 'stop')

@@ -21,7 +21,7 @@ import { useGarment } from './useGarment';
 export function StretchStage() {
   const { garment, kind, plan, cloths, set, fault } = useGarment();
   const wantsLining = kind.asks.lined || garment.liningClothId !== undefined;
-  const wantsNeckband = plan.edges.some(({ id, finish }) => id === 'neckline' && finish === 'band');
+  const wantsNeckband = plan.edges.some(({ use }) => use === 'neckband');
   const wantsBand = wantsNeckband || kind.pieces.some(({ cloth }) => cloth === 'band');
   const body = plan.cloths.body;
   const unsuitable = plan.problems.some(({ stage, severity }) => stage === 'stretch' && severity === 'stop');

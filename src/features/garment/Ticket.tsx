@@ -32,8 +32,7 @@ export function Ticket() {
   const records = useRecords();
   const changes = useTicketChanges(plan, unit);
   const [copied, setCopied] = useState<string | undefined>(undefined);
-  const bandMissing =
-    !plan.neckband && plan.edges.some(({ id: edge, finish }) => edge === 'neckline' && finish === 'band');
+  const bandMissing = !plan.neckband && plan.edges.some(({ use }) => use === 'neckband');
   const rows = plan.ticket.flatMap((group) => group.rows);
   const cut = rows.filter((row) => row.cut).length;
   const next = rows.find((row) => !row.cut)?.id;
@@ -69,6 +68,24 @@ export function Ticket() {
           </ul>
         </section>
       ))}
+      {plan.cutting.length > 0 && (
+        <details>
+          <summary className={styles.group}>
+            <span>At the edges</span>
+            <span>add, trim, fold, mark</span>
+          </summary>
+          {plan.cutting.map(({ edge, label, lines }) => (
+            <div key={edge} className={styles.details} style={{ paddingTop: 6 }}>
+              <strong>{label}</strong>
+              {lines.map((line, at) => (
+                <p key={at}>
+                  <PhraseText phrase={line} />
+                </p>
+              ))}
+            </div>
+          ))}
+        </details>
+      )}
       {bandMissing && (
         <p className="soft small">
           The neckband’s length comes once its cloth is tested and the neckline measured.

@@ -26,5 +26,9 @@ export function ticketText(plan: GarmentPlan, unit: UnitSystem): string {
     const head = [group.material, ...group.notes].map((phrase) => phraseText(phrase, plan.numbers, unit));
     return [...head, ...rows].join('\n');
   });
-  return [plan.name, ...groups].join('\n\n');
+  const edges = plan.cutting.map(({ label, lines }) =>
+    [label, ...lines.map((line) => `    ${phraseText(line, plan.numbers, unit)}`)].join('\n'),
+  );
+  const atEdges = edges.length > 0 ? [['At the edges', ...edges].join('\n')] : [];
+  return [plan.name, ...groups, ...atEdges].join('\n\n');
 }

@@ -45,15 +45,17 @@ export function tensionText(setup: Setup): string | undefined {
 function inUse({ needles, mode, topLooper }: Setup, field: (typeof TENSIONS)[number]): boolean {
   if (field === 'tensionLeft') return needles !== 'right' && needles !== 'one';
   if (field === 'tensionRight') return needles !== 'left';
-  if (field === 'tensionUpper') return mode !== 'coverstitch' || topLooper === 'in';
+  // A coverstitch has an upper looper only where it is put in; a serger’s always runs.
+  if (field === 'tensionUpper') return mode === 'serger' || topLooper !== 'out';
   return true;
 }
 
 /** Fields that mean nothing while a combined machine is set up as the other one. */
 const OF_SERGER: ReadonlySet<SetupField> = new Set<SetupField>(['finger', 'knife', 'loopers', 'width']);
 const OF_COVER: ReadonlySet<SetupField> = new Set<SetupField>(['topLooper', 'bed']);
-const means = ({ mode }: Setup, field: SetupField): boolean =>
-  mode === undefined || !(mode === 'coverstitch' ? OF_SERGER : OF_COVER).has(field);
+const means = ({ mode, topLooper }: Setup, field: SetupField): boolean =>
+  (field !== 'topLooper' || topLooper !== 'out') &&
+  (mode === undefined || !(mode === 'coverstitch' ? OF_SERGER : OF_COVER).has(field));
 
 /** Every setting of a setup, but its stitch, with what it stands at. */
 export function settingsOf(setup: Setup): readonly { readonly label: string; readonly text: string }[] {

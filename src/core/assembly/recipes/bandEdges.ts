@@ -13,6 +13,7 @@ export function bandSteps(at: EdgeContext): readonly StepSpec[] {
     mark(at),
     sew(at),
     press(at),
+    ...(use.startsWith('waistband') && at.context.ways['second-row'] === 'yes' ? [heldDown(at)] : []),
   ];
   return use === 'neckband' && at.context.garment.topstitch !== 'none'
     ? [...steps, topstitch(edge.id, edge.label)]
@@ -47,12 +48,15 @@ function join({ edge: { id, label, open }, use, after, times, context }: EdgeCon
     pieced
       ? say`${label}: join the parts of the band`
       : open
-        ? say`${label}: fold the band and close its ends`
+        ? say`${label}: close the ends of the band, then fold it`
         : say`${label}: join the band into a ring`,
     [
       (f) => say`Ends together, ${f.names.band} not twisted.`,
-      say`Fold it along its length, wrong sides facing, and press without pulling.`,
-      open ? say`Close the ends first, turn, then fold.` : () => undefined,
+      open
+        ? say`Fold each end on itself along the band, right sides facing; sew it closed, trim, and turn it out.`
+        : () => undefined,
+      say`Then fold the band along its length, wrong sides facing, and press without pulling.`,
+      say`Where the raw edges curl, close them first: serged, or with a zigzag narrower than the seam.`,
     ],
     (f) => {
       const strip = f.strip(id);
@@ -205,6 +209,28 @@ function sew({ edge: { id, label, open, pair }, use, after, times, context, name
     },
   );
 }
+
+/** A row below the seam through its allowance, so that the join lies down. */
+const heldDown = ({ edge: { id, label } }: EdgeContext): StepSpec =>
+  step(
+    `${id}-hold`,
+    say`${label}: a second row below the seam`,
+    [
+      say`On the garment, beside the seam, the allowance underneath it all round.`,
+      say`Stretch it as far as it must go while you sew.`,
+    ],
+    say`The join lies down; pulled over the hips no thread goes.`,
+    {
+      job: 'topstitch',
+      minutes: 8,
+      after: [`${id}-press`],
+      passes: [`edge:${id}/second row`],
+      sides: 'one layer and the allowance',
+      up: 'the face',
+      start: 'centre back',
+      ring: true,
+    },
+  );
 
 const press = ({ edge: { id, label }, times }: EdgeContext): StepSpec =>
   step(

@@ -1,8 +1,17 @@
 import { say } from '../../explain/ledger';
 import type { Figures } from '../step';
 import { edge } from './edges';
-import { flatOrRound, hasSeam, seam, step, type Recipe, type RecipeContext } from './recipe';
-import { lastLook, markFront, pressHems, tryOn } from './shared';
+import {
+  flatOrRound,
+  hasSeam,
+  roundOrFlat,
+  seam,
+  secondRow,
+  step,
+  type Recipe,
+  type RecipeContext,
+} from './recipe';
+import { lastLook, lengthOnTheFlat, markFront, pressHems, tryOn } from './shared';
 
 /** What is worn from the waist down. Constraints are the trade's (T); the order is a usual written one. */
 
@@ -54,7 +63,8 @@ export const leggings: Recipe = {
         { id: 'after', label: 'after the inside legs' },
       ],
     },
-    flatOrRound('leg-hems', 'Leg hems'),
+    roundOrFlat('leg-hems', 'Leg hems'),
+    secondRow('A second row below the waistband’s seam'),
   ],
   steps: (c) => {
     const first = c.ways.outseams !== 'after';
@@ -74,21 +84,32 @@ export const leggings: Recipe = {
       ...pressHems(c, 'leg-hem'),
       ...(first ? outseams([]) : []),
       ...(flatHems
-        ? edge(c, 'leg-hem', { flat: true, seam: 'leg-hem', after: first ? ['outseam'] : [] })
+        ? [
+            lengthOnTheFlat('length-flat', say`Settle the length of the legs while they are flat`, [
+              'leg-hem',
+            ]),
+            ...edge(c, 'leg-hem', {
+              flat: true,
+              seam: 'leg-hem',
+              after: ['length-flat', ...(first ? ['outseam'] : [])],
+            }),
+          ]
         : []),
       ...inseams(c, ['press-hems', ...(first ? ['outseam'] : []), ...(flatHems ? ['edge:leg-hem'] : [])]),
       ...(first ? [] : outseams(['inseam'])),
       ...crotch(c, legs),
       ...edge(c, 'waist', { after: ['crotch'], seam: 'waistband' }),
-      tryOn(
-        'length-try',
-        say`Try them on for length`,
-        [say`Sit, squat and step high; mark both legs alike.`],
-        {
-          after: ['crotch'],
-        },
-      ),
-      ...(flatHems ? [] : edge(c, 'leg-hem', { after: [...legs, 'length-try'], seam: 'leg-hem' })),
+      ...(flatHems
+        ? []
+        : [
+            tryOn(
+              'length-try',
+              say`Try them on for length`,
+              [say`Sit, squat and step high; mark both legs alike.`],
+              { after: ['crotch'], settles: ['leg-hem'] },
+            ),
+            ...edge(c, 'leg-hem', { after: [...legs, 'length-try'], seam: 'leg-hem' }),
+          ]),
       lastLook(c),
     ];
   },
@@ -114,7 +135,7 @@ const sergerHem = (c: RecipeContext) =>
   );
 
 export const foldoverTrousers: Recipe = {
-  alternatives: [],
+  alternatives: [secondRow('A second row below the waistband’s seam')],
   steps: (c) => [
     markFront(),
     ...pressHems(c, 'leg-hem'),
@@ -127,6 +148,7 @@ export const foldoverTrousers: Recipe = {
       [say`Waist folded as it is worn; mark both legs alike.`],
       {
         after: ['crotch', 'waist-sew'],
+        settles: ['leg-hem'],
       },
     ),
     ...sergerHem(c),
@@ -144,10 +166,10 @@ export const boxerBriefs: Recipe = {
       step(
         'pouch-curves',
         say`Sew the centre curves of the pouch, outer and lining`,
-        [say`Two pairs; the wide end is the top. Notch the curve.`],
+        [say`Two pairs; the wide end is the top. Notch the curve, press it open.`],
         say`Two cups alike, one inside the other.`,
         {
-          job: 'still',
+          job: 'precise',
           minutes: 8,
           times: 2,
           sides: 'right sides facing',
@@ -218,7 +240,7 @@ export const boxerBriefs: Recipe = {
 };
 
 export const lacePanties: Recipe = {
-  alternatives: [],
+  alternatives: [secondRow('A second row beside the centre back seam')],
   steps: (c) => [
     markFront(),
     step(
@@ -232,7 +254,10 @@ export const lacePanties: Recipe = {
       c,
       'centre-back',
       say`Sew centre back`,
-      [say`Scallops matched, a strip of tissue under the lace.`],
+      [
+        say`Scallops matched, a strip of tissue under the lace.`,
+        say`Pull a little, front and back evenly, so that the seam gives. Lace that does not fray is not finished.`,
+      ],
       say`The motif runs on across the seam.`,
       {
         job: 'still',
@@ -243,10 +268,29 @@ export const lacePanties: Recipe = {
         press: 'to one side',
       },
     ),
+    ...(c.ways['second-row'] === 'yes'
+      ? [
+          step(
+            'centre-back-hold',
+            say`A second row beside centre back`,
+            [say`A hair beside the first, through seam and allowance; then trim the allowance close.`],
+            say`The allowance lies down and the seam still gives.`,
+            {
+              job: 'understitch',
+              minutes: 4,
+              after: ['centre-back'],
+              seam: 'centre-back',
+              sides: 'the allowance to one side',
+              up: 'the face',
+              start: 'the scallop',
+            },
+          ),
+        ]
+      : []),
     step('centre-back-iron', say`Iron the seam`, [say`Under a cloth.`], say`It lies flat.`, {
       place: 'iron',
       minutes: 2,
-      after: ['centre-back'],
+      after: ['centre-back', 'centre-back-hold'],
       cautions: ['iron'],
     }),
     ...seam(
@@ -299,8 +343,9 @@ export const lacePanties: Recipe = {
       },
     ),
     ...edge(c, 'leg', { after: ['gusset-iron'], seam: 'leg' }),
-    ...edge(c, 'top', { after: ['gusset-iron', 'edge:leg'] }),
-    ...edge(c, 'side-strap', { after: ['edge:leg', 'edge:top'], seam: 'side-strap' }),
+    ...edge(c, 'back-top', { after: ['gusset-iron', 'edge:leg'], seam: 'back-top' }),
+    ...edge(c, 'top', { after: ['gusset-iron', 'edge:leg', 'edge:back-top'] }),
+    ...edge(c, 'side-strap', { after: ['edge:leg', 'edge:back-top', 'edge:top'], seam: 'side-strap' }),
     lastLook(c),
   ],
 };
@@ -375,13 +420,14 @@ export const stretchWaist: Recipe = {
       say`Sew the sides`,
       [say`Front on back, notches matched.`],
       say`Both sides the same length.`,
-      { job: 'still', up: 'the front', start: 'the waist', press: 'to the back' },
+      { job: 'seam', up: 'the front', start: 'the waist', press: 'to the back' },
     ),
     ...edge(c, 'waist', { after: ['side'], seam: 'waist' }),
-    tryOn('hem-try', say`Try it on for length`, [say`With the waist where it sits; mark the hem level.`], {
+    tryOn('length-try', say`Try it on for length`, [say`With the waist where it sits; mark the hem level.`], {
       after: ['waist-sew'],
+      settles: ['hem'],
     }),
-    ...edge(c, 'hem', { after: ['side', 'hem-try'], seam: 'hem' }),
+    ...edge(c, 'hem', { after: ['side', 'length-try'], seam: 'hem' }),
     lastLook(c),
   ],
 };

@@ -23,67 +23,71 @@ const liningIn = (c: RecipeContext, after: readonly string[]) =>
 
 export const shelfBraTop: Recipe = {
   alternatives: [],
-  steps: (c) => [
-    markFront(),
-    ...pressHems(c, 'hem'),
-    step(
-      'shelf',
-      say`Close the shelf at its sides`,
-      [say`Shelf front to shelf back; gathers under the bust go in before anything is marked.`],
-      say`It is one ring.`,
-      {
-        job: 'still',
-        minutes: 6,
-        times: 2,
-        sides: 'right sides facing',
-        up: 'the front',
-        start: 'the lower edge',
-        press: 'to the back',
-      },
-    ),
-    ...shoulders(c),
-    ...sides(c, []),
-    ...edge(c, 'shelf-hem', { after: ['shelf'], seam: 'shelf-hem' }),
-    step(
-      'shelf-in',
-      say`Baste the shelf into neckline and armholes`,
-      [say`Shelf inside, its upper edges level with the garment’s.`],
-      say`It hangs free below; nothing is twisted.`,
-      {
-        job: 'baste',
-        minutes: 8,
-        after: ['side', 'shoulder', 'edge:shelf-hem'],
-        sides: 'wrong sides facing',
-        up: 'the shelf',
-        start: 'a shoulder',
-        cautions: ['basting-pops'],
-      },
-    ),
-    ...edge(c, 'neckline', { after: ['shelf-in'], seam: 'neckline' }),
-    ...edge(c, 'armhole', { after: ['shelf-in'], seam: 'armhole' }),
-    step(
-      'shelf-unbaste',
-      say`Take the shelf’s basting out`,
-      [say`Snip every few stitches and pull.`],
-      say`Stretch the edges: no basting thread is left.`,
-      {
-        minutes: 4,
-        after: ['edge:neckline', 'edge:armhole'],
-        takesOut: 'shelf-in',
-        cautions: ['basting-pops'],
-      },
-    ),
-    ...edge(c, 'leg', { after: ['side'], seam: 'leg' }),
-    ...edge(c, 'hem', { after: ['side'], seam: 'hem' }),
-    step(
-      'cups',
-      say`Place the cups on the body, where there are any`,
-      [say`Now or months later; pinned while it is worn, then tacked at their edge.`],
-      say`Even, and nothing scratches.`,
-      { place: 'body', minutes: 8, after: ['edge:shelf-hem', 'shelf-unbaste'] },
-    ),
-    lastLook(c),
-  ],
+  steps: (context) => {
+    // The shelf is a part of its own, basted in once: no edge has a lining to baste.
+    const c = { ...context, lined: false };
+    return [
+      markFront(),
+      ...pressHems(c, 'hem'),
+      step(
+        'shelf',
+        say`Close the shelf at its sides`,
+        [say`Shelf front to shelf back; gathers under the bust go in before anything is marked.`],
+        say`It is one ring.`,
+        {
+          job: 'still',
+          minutes: 6,
+          times: 2,
+          sides: 'right sides facing',
+          up: 'the front',
+          start: 'the lower edge',
+          press: 'to the back',
+        },
+      ),
+      ...shoulders(c),
+      ...sides(c, []),
+      ...edge(c, 'shelf-hem', { after: ['shelf'], seam: 'shelf-hem' }),
+      step(
+        'shelf-in',
+        say`Baste the shelf into neckline and armholes`,
+        [say`Shelf inside, its upper edges level with the garment’s.`],
+        say`It hangs free below; nothing is twisted.`,
+        {
+          job: 'baste',
+          minutes: 8,
+          after: ['side', 'shoulder', 'edge:shelf-hem'],
+          sides: 'wrong sides facing',
+          up: 'the shelf',
+          start: 'a shoulder',
+          cautions: ['basting-pops'],
+        },
+      ),
+      ...edge(c, 'neckline', { after: ['shelf-in'], seam: 'neckline' }),
+      ...edge(c, 'armhole', { after: ['shelf-in'], seam: 'armhole' }),
+      step(
+        'shelf-unbaste',
+        say`Take the shelf’s basting out`,
+        [say`Snip every few stitches and pull.`],
+        say`Stretch the edges: no basting thread is left.`,
+        {
+          minutes: 4,
+          after: ['edge:neckline', 'edge:armhole'],
+          takesOut: 'shelf-in',
+          cautions: ['basting-pops'],
+        },
+      ),
+      ...edge(c, 'leg', { after: ['side'], seam: 'leg' }),
+      ...edge(c, 'hem', { after: ['side'], seam: 'hem' }),
+      step(
+        'cups',
+        say`Place the cups on the body, where there are any`,
+        [say`Now or months later; pinned while it is worn, then tacked at their edge.`],
+        say`Even, and nothing scratches.`,
+        { place: 'body', minutes: 8, after: ['edge:shelf-hem', 'shelf-unbaste'] },
+      ),
+      lastLook(c),
+    ];
+  },
 };
 
 export const cropTop: Recipe = {
@@ -97,7 +101,7 @@ export const cropTop: Recipe = {
       say`Sew the sides`,
       [say`Outer and lining each closed by itself.`],
       say`Both sides the same length.`,
-      { job: 'still', times: c.lined ? 4 : 2, up: 'the front', start: 'the armhole', press: 'to the back' },
+      { job: 'seam', times: c.lined ? 4 : 2, up: 'the front', start: 'the armhole', press: 'to the back' },
     ),
     ...liningIn(c, ['shoulder', 'side']),
     ...edge(c, 'neckline', { after: ['lining-in', 'shoulder', 'side'], seam: 'neckline' }),
@@ -107,34 +111,59 @@ export const cropTop: Recipe = {
   ],
 };
 
+const darts = (c: RecipeContext) =>
+  seam(
+    c,
+    'dart',
+    say`Sew the bust darts`,
+    [say`Straight off the point, without a backtack; knot the tails there.`],
+    say`No dimple at the point.`,
+    {
+      job: 'enclosed',
+      after: ['which-shoulder'],
+      up: 'the dart’s fold',
+      start: 'the wide end',
+      press: 'down',
+      passes: ['seam:dart/seam'],
+    },
+  );
+
 export const oneShoulderTop: Recipe = {
-  alternatives: [],
+  alternatives: [
+    {
+      id: 'shoulder',
+      label: 'Over the',
+      options: [
+        { id: 'right', label: 'right shoulder: outer pieces cut face up' },
+        { id: 'left', label: 'left shoulder: outer pieces cut face down' },
+      ],
+    },
+    {
+      id: 'darts',
+      label: 'Bust darts',
+      asked: true,
+      options: [
+        { id: 'no', label: 'none' },
+        { id: 'yes', label: 'sewn straight off the point' },
+      ],
+    },
+  ],
   steps: (c) => [
     step(
       'which-shoulder',
-      say`Which shoulder: mark every piece for it`,
+      c.ways.shoulder === 'left'
+        ? say`The left shoulder: mark every piece for it`
+        : say`The right shoulder: mark every piece for it`,
       [
-        say`Face up or face down decides it; every piece, outer and lining, must agree.`,
+        c.ways.shoulder === 'left'
+          ? say`Pattern on the cloth’s back, cloth face down: that gives the left shoulder. The linings are their mirror, face up.`
+          : say`Pattern on the cloth’s face, cloth face up: that gives the right shoulder. The linings are their mirror, face down.`,
         say`Mark the strap’s points on all of them.`,
       ],
       say`Laid on the body, every piece points to the same shoulder.`,
       { minutes: 4 },
     ),
-    ...seam(
-      c,
-      'dart',
-      say`Sew the bust darts`,
-      [say`Straight off the point, without a backtack; knot the tails there.`],
-      say`No dimple at the point.`,
-      {
-        job: 'enclosed',
-        after: ['which-shoulder'],
-        up: 'the dart’s fold',
-        start: 'the wide end',
-        press: 'down',
-        passes: ['seam:dart/seam'],
-      },
-    ),
+    ...(c.ways.darts === 'yes' ? darts(c) : []),
     ...seam(
       c,
       'shoulder',
@@ -149,13 +178,13 @@ export const oneShoulderTop: Recipe = {
         press: 'to the back',
       },
     ),
-    ...edge(c, 'strap', { after: ['seam:side', 'turned'] }).map((one) =>
-      one.id === 'strap-front' ? { ...one, after: [...one.after, 'which-shoulder'] } : one,
-    ),
+    ...edge(c, 'strap', { after: ['which-shoulder'], later: ['seam:side', 'turned'] }),
     ...edge(c, 'upper-edge', { after: ['shoulder', 'strap-front'], seam: 'upper-edge' }).map((one) => ({
       ...one,
       title: say`Long edge one, with its elastic`,
-      lines: [...one.lines, say`Leave the gap at the back where the strap’s second end goes in.`],
+      lines: hasEdge(c, 'strap')
+        ? [...one.lines, say`Leave a gap at the back where the strap’s second end goes in.`]
+        : one.lines,
     })),
     ...edge(c, 'armhole', { after: ['shoulder', 'edge:upper-edge'], seam: 'armhole' }).map((one) => ({
       ...one,
@@ -174,7 +203,7 @@ export const oneShoulderTop: Recipe = {
       say`Sew the sides, outer and lining in one pass`,
       [say`Lift the lining; outer on outer, lining on lining, the edge’s seam matched.`],
       say`Both sides the same length.`,
-      { job: 'still', after: ['turned'], up: 'the front', start: 'the lining', press: 'to the back' },
+      { job: 'seam', after: ['turned'], up: 'the front', start: 'the lining', press: 'to the back' },
     ),
     step(
       'layers',
@@ -214,7 +243,7 @@ export const bralette: Recipe = {
         say`Sew the cup seams`,
         [say`Inner to outer cup, motifs matched; tissue under the lace.`],
         say`Left and right mirror each other.`,
-        { job: 'still', up: 'the outer cup', start: 'the upper edge', press: 'to the outer cup' },
+        { job: 'precise', up: 'the outer cup', start: 'the upper edge', press: 'open' },
       ),
       ...edge(c, 'band', { seam: 'casing' }),
       ...edge(c, 'strap', { after: ['cup'] }).map((one) =>
@@ -232,16 +261,19 @@ export const bralette: Recipe = {
       ...seam(
         c,
         'cup-band',
-        say`Sew the casing to the cups`,
-        [say`Stretch the casing to the lace between the marks; trim the lace close.`],
-        say`It springs back; no lace shows past the row.`,
+        say`Lap the band under the lace and sew it on`,
+        [
+          say`Band under the lace’s lower edge, mark on mark; stretch the band to the lace between the marks.`,
+          say`From the face, along the lace’s edge; then trim the lace close inside.`,
+        ],
+        say`It springs back; the band’s edge is caught all along.`,
         {
-          job: 'ring',
+          job: 'elastic-flat',
           after: ['casing-mark', 'strap-front'],
           times: 1,
-          up: 'the casing',
+          sides: 'the band under the lace, both face up',
+          up: 'the face of the lace',
           start: 'one end',
-          press: 'down',
         },
       ),
       ...seam(
@@ -287,11 +319,11 @@ export const bra: Recipe = {
         say`Sew the cup seams`,
         [
           say`Lower to upper cup, notch by notch, to the millimetre.`,
-          say`Look at each seam, then its topstitching on both sides of it.`,
+          (f) => say`${f.allowance} from the edge; look at each seam before it is topstitched.`,
         ],
         say`Left and right mirror; no pucker at the point.`,
         {
-          job: 'still',
+          job: 'precise',
           after: ['materials'],
           minutes: 16,
           up: 'the lower cup',
@@ -322,7 +354,7 @@ export const bra: Recipe = {
         [say`The bridge lined with a cloth that does not give; then the bands on both sides.`],
         say`The bridge still measures as cut.`,
         {
-          job: 'stay',
+          job: 'precise',
           after: ['materials'],
           up: 'the bridge',
           start: 'the upper edge',
@@ -336,7 +368,7 @@ export const bra: Recipe = {
         [say`From centre front outwards, notch by notch; the curve in short stretches, needle down.`],
         say`Both cups sit alike; no tuck.`,
         {
-          job: 'stay',
+          job: 'precise',
           after: ['cup-topstitch', 'bridge'],
           minutes: 20,
           up: 'the frame',

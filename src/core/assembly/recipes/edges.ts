@@ -12,6 +12,8 @@ import { strapSteps } from './strapEdges';
 export interface EdgePlace {
   /** What must be done before the edge is finished. */
   readonly after?: readonly string[];
+  /** What must be done before the second end of a strap is tried on and held. */
+  readonly later?: readonly string[];
   /** The seam of the kind that its row is. */
   readonly seam?: string;
   /** A hem is sewn while its piece is flat. */

@@ -36,7 +36,13 @@ const joined = ({ edge: { id, label }, times }: EdgeContext, after: readonly str
           ? say`The ring of ${f.names.elastic(id)} measures ${strip.sewn}.`
           : say`Cut the elastic as the ticket says.`;
       },
-      say`Not twisted; the ends as the ticket says: butted, overlapped with a cross, or in a seam.`,
+      (f) => {
+        const { join, adds } = f.strip(id) ?? {};
+        if (join === 'overlapped' && adds)
+          return say`Not twisted; overlap the ends by ${adds} and cross the stitches over them.`;
+        if (join === 'butted') return say`Not twisted; the ends butted, held by a wide zigzag over both.`;
+        return say`Not twisted; the ends as the ticket says.`;
+      },
     ],
     say`It is flat and holds a hard pull.`,
     {
@@ -168,8 +174,8 @@ const concealed = ({ edge: { id, label }, after, times }: EdgeContext): readonly
     `${id}-sew`,
     say`${label}: sew outer and lining, then the elastic on the allowance`,
     [
-      say`Seams matched; leave the gap that the recipe names for turning.`,
-      say`Lay the elastic on the allowance of the lining, at rest, and catch it in the same row.`,
+      say`Seams matched.`,
+      say`Lay the elastic on the allowance of the main cloth, at rest, and catch it in the same row.`,
       say`Leave it out round the sharpest curve.`,
     ],
     say`Turned, the edge lies flat and the elastic does not show.`,
@@ -180,8 +186,8 @@ const concealed = ({ edge: { id, label }, after, times }: EdgeContext): readonly
       after,
       passes: [`edge:${id}/seam`, `edge:${id}/elastic`],
       sides: 'right sides facing',
-      up: 'the lining with the elastic',
-      start: 'the gap',
+      up: 'the main cloth with the elastic',
+      start: 'one end, or a seam',
       press: 'to the lining',
       cautions: ['clips-foot'],
     },
@@ -303,14 +309,14 @@ const shelf = (at: EdgeContext): readonly StepSpec[] => {
   ];
 };
 
-/** Firm elastic at rest in its strip. */
+/** Firm elastic at rest in its strip, its long edge closed with the elastic in it. */
 const casing = ({ edge: { id, label } }: EdgeContext): readonly StepSpec[] => [
   step(
     `${id}-casing`,
-    say`${label}: sew the elastic into its strip`,
+    say`${label}: fold the strip and close its long edge with the elastic in it`,
     [
-      say`Elastic on the wrong side of the strip, at rest; fold the strip over it.`,
-      say`Do not stretch either: only the seam from casing to cups is stretched later.`,
+      say`Fold the strip along its length, right sides facing, the elastic on it at rest, level with the raw edges.`,
+      say`Close the long edge through strip and elastic; do not stretch either. Turn it out, the elastic inside.`,
     ],
     (f) => {
       const strip = f.strip(id);
@@ -319,11 +325,11 @@ const casing = ({ edge: { id, label } }: EdgeContext): readonly StepSpec[] => [
         : say`The casing is as long as its elastic.`;
     },
     {
-      job: 'still',
+      job: 'elastic-on',
       minutes: 10,
       passes: [`edge:${id}/elastic`],
-      sides: 'wrong side round the elastic',
-      up: 'the strip',
+      sides: 'right sides facing, the elastic along the edge',
+      up: 'the elastic',
       start: 'one end',
     },
   ),

@@ -1,5 +1,6 @@
 import type { Garment } from '../../facts/garment';
 import type { GarmentKind } from '../../garments/garmentKind';
+import { jobOf } from '../jobs';
 import type { Line, StepSpec } from '../step';
 
 /** One of several ways to go about a part of the work; the first is what is usual. */
@@ -7,6 +8,8 @@ export interface Alternative {
   readonly id: string;
   readonly label: string;
   readonly options: readonly { readonly id: string; readonly label: string }[];
+  /** Never chosen by itself, whatever it saves: the first option stands until the person asks for another. */
+  readonly asked?: true;
 }
 
 /** The alternatives that were settled, by id. */
@@ -63,7 +66,7 @@ export function seam(
   rest: StepRest & Pick<StepSpec, 'job'>,
 ): readonly StepSpec[] {
   if (!hasSeam(context, id)) return [];
-  const finishes = rest.job !== 'enclosed' && rest.job !== 'enclosed-ring';
+  const finishes = rest.job !== undefined && jobOf(rest.job).finishes === true;
   return [
     step(id, title, lines, check, {
       seam: id,
@@ -77,12 +80,31 @@ export function seam(
   ];
 }
 
+const FLAT = { id: 'flat', label: 'flat, before the seam that closes them: easy, the join shows' };
+const ROUND = { id: 'round', label: 'in the round, after it: neater, wants a free arm' };
+
 export const flatOrRound = (id: string, label: string): Alternative => ({
   id,
   label,
+  options: [FLAT, ROUND],
+});
+
+/** Hems whose length is tried on: in the round, unless the person settles the length while the piece is flat. */
+export const roundOrFlat = (id: string, label: string): Alternative => ({
+  id,
+  label,
+  asked: true,
+  options: [ROUND, { ...FLAT, label: 'flat, once the length is settled on the flat piece' }],
+});
+
+/** A row beside the seam that holds its allowance down. */
+export const secondRow = (label: string): Alternative => ({
+  id: 'second-row',
+  label,
+  asked: true,
   options: [
-    { id: 'flat', label: 'flat, before the seam that closes them: easy, the join shows' },
-    { id: 'round', label: 'in the round, after it: neater, wants a free arm' },
+    { id: 'no', label: 'no' },
+    { id: 'yes', label: 'yes: beside the seam, so that the allowance lies down' },
   ],
 });
 

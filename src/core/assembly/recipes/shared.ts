@@ -1,4 +1,5 @@
 import { say } from '../../explain/ledger';
+import type { Finish } from '../../facts/garment';
 import { finishOf } from '../../plan/edgeUse';
 import type { Figures, StepSpec } from '../step';
 import { hasEdge, hasSeam, seam, step, type RecipeContext } from './recipe';
@@ -10,18 +11,23 @@ export const markFront = (): StepSpec =>
     'mark-front',
     say`Mark the front`,
     [
-      say`Put a clip at the top of the front, on its right side.`,
+      say`Put a clip in the middle of the front, on its right side, where nothing is sewn.`,
       say`The front scoops lower than the back; a double notch means back.`,
     ],
     say`Front and back are told apart; left and right pieces mirror each other.`,
     { minutes: 2, cautions: ['rotary'] },
   );
 
+const isFinished =
+  (finish: Finish) =>
+  (context: RecipeContext, id: string): boolean => {
+    const edge = context.kind.edges.find((one) => one.id === id);
+    return edge !== undefined && finishOf(edge, context.garment) === finish;
+  };
 /** Whether an edge is turned up as a hem. */
-const isHem = (context: RecipeContext, id: string): boolean => {
-  const edge = context.kind.edges.find((one) => one.id === id);
-  return edge !== undefined && finishOf(edge, context.garment) === 'hem';
-};
+export const isHem = isFinished('hem');
+/** Whether a band is sewn to it. */
+export const isBanded = isFinished('band');
 
 /** Creases of every hem, while the pieces are flat: the only guide later when it is covered from the face. */
 export function pressHems(context: RecipeContext, ...edges: readonly string[]): readonly StepSpec[] {
@@ -173,3 +179,19 @@ export const tryOn = (
     cautions: ['too-tight'],
     ...rest,
   });
+
+/**
+ * The length of an edge that is to be hemmed while its piece is flat: settled there, since it cannot be tried on in the
+ * finished tube any more.
+ */
+export const lengthOnTheFlat = (id: string, title: StepSpec['title'], settles: readonly string[]): StepSpec =>
+  step(
+    id,
+    title,
+    [
+      say`Measure it against a garment that is right, or baste the seam, try it on and take the basting out.`,
+      say`Mark both alike and move the crease where it has to be.`,
+    ],
+    say`Both are the same length, creases level.`,
+    { minutes: 6, after: ['press-hems'], settles },
+  );

@@ -8,12 +8,13 @@ export function strapSteps(at: EdgeContext): readonly StepSpec[] {
   const {
     edge: { id, label },
     after,
+    later = [],
     use,
     times,
   } = at;
   switch (use) {
     case 'strap':
-      return [thread(at, []), firstEnd(at, [`${id}-thread`, ...after]), tried(at), secured(at)];
+      return [thread(at, []), firstEnd(at, [`${id}-thread`, ...after]), tried(at, later), secured(at)];
     case 'side-strap':
       return [
         step(
@@ -24,7 +25,7 @@ export function strapSteps(at: EdgeContext): readonly StepSpec[] {
             const strip = f.strip(id);
             return strip ? say`Each strap is ${strip.sewn} between its rings.` : say`Both are written down.`;
           },
-          { minutes: 4, after },
+          { minutes: 4, after: [...after, ...later] },
         ),
         thread(at, [`${id}-measure`]),
         tried(at, [`${id}-thread`]),
@@ -35,7 +36,9 @@ export function strapSteps(at: EdgeContext): readonly StepSpec[] {
         step(
           `${id}-make`,
           say`${label}: sew the strap and turn it`,
-          [say`Long edges together, elastic at rest on one allowance; turn it with a loop or a pin.`],
+          [
+            say`Long edges together, elastic at rest on one allowance; turn it with a loop or a blunt needle.`,
+          ],
           say`It is not twisted.`,
           {
             job: 'enclosed-ring',
@@ -46,8 +49,8 @@ export function strapSteps(at: EdgeContext): readonly StepSpec[] {
             start: 'one end',
           },
         ),
-        firstEnd(at, [`${id}-make`]),
-        tried(at, after),
+        firstEnd(at, [`${id}-make`, ...after]),
+        tried(at, later),
         secured(at),
       ];
     case 'hook-and-eye':
@@ -64,7 +67,7 @@ export function strapSteps(at: EdgeContext): readonly StepSpec[] {
             job: 'bar',
             minutes: 10,
             times,
-            after,
+            after: [...after, ...later],
             passes: [`edge:${id}/ends`],
             sides: 'ends inside the closure',
             up: 'the face',
@@ -108,11 +111,14 @@ const firstEnd = ({ edge: { id, label }, times }: EdgeContext, after: readonly s
     },
   );
 
-const tried = ({ edge: { id, label } }: EdgeContext, after: readonly string[] = []): StepSpec =>
+const tried = ({ edge: { id, label }, use }: EdgeContext, after: readonly string[] = []): StepSpec =>
   step(
     `${id}-try`,
     say`${label}: try it on before the second end is held`,
-    [say`Pin it where it is right, standing and reaching. A top sits high until its band draws it down.`],
+    [
+      say`Pin it where it is right, standing and reaching.`,
+      use === 'extra-strap' ? say`The top sits high until its band draws it down.` : () => undefined,
+    ],
     say`Even on both sides; no gaping, no digging in.`,
     {
       place: 'body',

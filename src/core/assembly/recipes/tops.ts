@@ -1,7 +1,8 @@
 import { say } from '../../explain/ledger';
+import type { StepSpec } from '../step';
 import { edge } from './edges';
-import { flatOrRound, seam, sleevesSet, step, type Recipe } from './recipe';
-import { lastLook, markFront, pressHems, shoulders, sides, sleeves, tryOn } from './shared';
+import { flatOrRound, seam, sleevesSet, step, type Recipe, type RecipeContext } from './recipe';
+import { isBanded, isHem, lastLook, markFront, pressHems, shoulders, sides, sleeves, tryOn } from './shared';
 
 /** Tops that are pulled over the head. Constraints are the trade's (T); the order is a usual written one. */
 
@@ -19,14 +20,15 @@ export const tee: Recipe = {
       ? []
       : edge(c, 'sleeve-hem', { after: ['side', 'armhole'], seam: 'sleeve-hem' })),
     tryOn(
-      'hem-try',
+      'length-try',
       say`Try it on for length`,
       [say`Mark the hem level all round; turn the crease where it should be.`],
       {
         after: ['side', 'armhole'],
+        settles: ['hem'],
       },
     ),
-    ...edge(c, 'hem', { after: ['side', 'hem-try'], seam: 'hem' }),
+    ...edge(c, 'hem', { after: ['side', 'length-try'], seam: 'hem' }),
     lastLook(c),
   ],
 };
@@ -101,12 +103,18 @@ export const boundTee: Recipe = {
       ...(c.ways['sleeve-hems'] === 'flat'
         ? []
         : edge(c, 'sleeve-hem', { after: ['side'], seam: 'sleeve-hem' })),
-      tryOn('hem-try', say`Try it on for length`, [say`Mark the hem level all round.`], { after: ['side'] }),
-      ...edge(c, 'hem', { after: ['side', 'hem-try'], seam: 'hem' }),
+      tryOn('length-try', say`Try it on for length`, [say`Mark the hem level all round.`], {
+        after: ['side'],
+        settles: ['hem'],
+      }),
+      ...edge(c, 'hem', { after: ['side', 'length-try'], seam: 'hem' }),
       lastLook(c),
     ];
   },
 };
+
+/** Sleeves that end in a hem, not in cuffs, can be hemmed while they are flat. */
+const flatCuffs = (c: RecipeContext): boolean => c.ways['sleeve-hems'] === 'flat' && isHem(c, 'cuff');
 
 export const raglan: Recipe = {
   alternatives: [flatOrRound('sleeve-hems', 'Sleeve hems, where they are hemmed')],
@@ -132,37 +140,107 @@ export const raglan: Recipe = {
       },
     ),
     ...edge(c, 'neckline', { after: ['raglan'], seam: 'neckband' }),
-    ...sides(c, ['raglan']),
-    ...edge(c, 'cuff', { after: ['side'], seam: 'cuff' }),
-    tryOn('hem-try', say`Try it on for length`, [say`Sleeves and body; trim before the bands go on.`], {
+    ...(flatCuffs(c) ? edge(c, 'cuff', { flat: true, after: ['raglan'], seam: 'cuff' }) : []),
+    ...sides(c, ['raglan', ...(flatCuffs(c) ? ['edge:cuff'] : [])]),
+    tryOn('length-try', say`Try it on for length`, [say`Sleeves and body; trim before they are finished.`], {
       after: ['side'],
+      settles: flatCuffs(c) ? ['hem'] : ['cuff', 'hem'],
     }),
-    ...edge(c, 'hem', { after: ['side', 'hem-try'], seam: 'hem-band' }),
+    ...(flatCuffs(c) ? [] : edge(c, 'cuff', { after: ['side', 'length-try'], seam: 'cuff' })),
+    ...edge(c, 'hem', { after: ['side', 'length-try'], seam: 'hem-band' }),
     lastLook(c),
   ],
 };
 
+/** A garment that is there already: tried on and marked, taken apart at its edges, cropped. */
+const takenApart = (): readonly StepSpec[] => [
+  tryOn(
+    'crop-try',
+    say`Try the old garment on and mark where it ends`,
+    [
+      (f) =>
+        say`Mark body and sleeves level. Cropping by eye loses what was not added: allow ${f.lettuce} where an edge is turned.`,
+    ],
+    { settles: ['sleeve-edge', 'lower-edge'] },
+  ),
+  step(
+    'old-band',
+    say`Take the old neckband off`,
+    [
+      say`Cut or pull its needle threads first, then the looper threads come out; do not cut the cloth.`,
+      say`Press the neck edge flat without pulling, and measure it before the new band is cut.`,
+    ],
+    say`The neck edge is whole and lies flat.`,
+    { minutes: 15, after: ['crop-try'] },
+  ),
+  step(
+    'old-hems',
+    say`Cut the old hems off`,
+    [say`A doubled hem does not ripple: cut along the marks, in one layer, front and back apart.`],
+    say`Every edge to be rippled is one clean layer.`,
+    { minutes: 6, after: ['crop-try'], cautions: ['rotary'] },
+  ),
+];
+
 export const lettuceTop: Recipe = {
-  alternatives: [sleevesSet],
-  steps: (c) => [
-    markFront(),
-    ...pressHems(c, 'sleeve-edge', 'lower-edge'),
-    step(
-      'old-hems',
-      say`Cut old hems off, where there are any`,
-      [say`A doubled hem does not ripple; crop it and allow what a turned edge takes.`],
-      say`Every edge to be rippled is one clean layer.`,
-      { minutes: 4, cautions: ['rotary'] },
-    ),
-    ...shoulders(c),
-    ...sleeves(c, ['shoulder']),
-    ...sides(c, []),
-    ...edge(c, 'neckline', { after: ['shoulder'], seam: 'neckband' }),
-    ...edge(c, 'sleeve-edge', { after: ['old-hems', 'side', 'armhole'] }),
-    ...edge(c, 'lower-edge', { after: ['old-hems', 'side'], seam: 'lower-edge' }),
-    lastLook(c),
+  alternatives: [
+    {
+      id: 'from',
+      label: 'Made from',
+      asked: true,
+      options: [
+        { id: 'pieces', label: 'cut pieces' },
+        { id: 'garment', label: 'a finished garment, cropped and edged anew' },
+      ],
+    },
+    sleevesSet,
   ],
+  steps: (c) => {
+    const old = c.ways.from === 'garment';
+    const made = old ? ['old-hems'] : ['side', 'armhole'];
+    return [
+      markFront(),
+      ...(old
+        ? takenApart()
+        : [
+            ...pressHems(c, 'sleeve-edge', 'lower-edge'),
+            ...shoulders(c),
+            ...sleeves(c, ['shoulder']),
+            ...sides(c, []),
+          ]),
+      ...edge(c, 'neckline', { after: [old ? 'old-band' : 'shoulder'], seam: 'neckband' }),
+      ...(isBanded(c, 'neckline') ? foldRippled(c) : []),
+      ...edge(c, 'sleeve-edge', { after: made }),
+      ...edge(c, 'lower-edge', { after: made, seam: 'lower-edge' }),
+      lastLook(c),
+    ];
+  },
 };
+
+/** The neckband is edged last, along its fold. */
+const foldRippled = (c: RecipeContext): readonly StepSpec[] => [
+  step(
+    'neckline-ripple',
+    say`Neckline: ripple the fold of the band`,
+    [
+      say`Along the fold, once the band is on and pressed; pull it evenly in front of the foot and behind it.`,
+      say`It ripples less where the band was cut along the cloth’s lesser stretch.`,
+    ],
+    say`Even ripples all round, as many on the left as on the right.`,
+    {
+      job: 'ripple',
+      minutes: 6,
+      after: ['edge:neckline', 'neckline-press'],
+      edge: 'neckline',
+      passes: ['edge:neckline/fold'],
+      sides: 'the folded edge',
+      up: 'the face',
+      start: c.garment.neckband.join === 'left-shoulder' ? 'the left shoulder' : 'centre back',
+      ring: true,
+      cautions: ['clips-knife'],
+    },
+  ),
+];
 
 export const shapedBlouse: Recipe = {
   alternatives: [sleevesSet],
@@ -406,7 +484,7 @@ export const cardigan: Recipe = {
         cautions: ['pins-break'],
       },
     ),
-    ...shoulders(c),
+    ...shoulders(c, ['pockets']),
     ...sleeves(c, ['shoulder']),
     ...sides(c, []),
     ...edge(c, 'cuff', { after: ['side', 'armhole'], seam: 'cuff' }),

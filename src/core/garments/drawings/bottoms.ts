@@ -214,6 +214,7 @@ export function drawLacePanties(f: Figure): GarmentDrawing {
         both([dot(back.top + 0.4, topY + 0.8), dot(f.lowHip + 1, topY - 0.4)]),
       ],
       shapes: [
+        edge('back-top', topLine(back, 0.8)),
         zone('low-hip', belt(topY + 2.6, back.top)),
         zone(
           'leg',

@@ -183,8 +183,8 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
       'bound-tee': [
         ['shoulder', 'neckline-bind'],
         ['neckline-bind', 'neckline-press'],
-        ['side', 'hem-try'],
-        ['hem-try', 'hem'],
+        ['side', 'length-try'],
+        ['length-try', 'hem'],
       ],
       raglan: [
         ['raglan', 'neckline-sew'],
@@ -203,12 +203,14 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
       ],
       cardigan: [
         ['pocket-tops', 'pockets'],
+        ['pockets', 'shoulder'],
         ['shoulder', 'armhole'],
         ['side', 'cuff-sew'],
         ['hem-sew', 'front-band-sew'],
       ],
       leggings: [
         ['inseam', 'crotch'],
+        ['length-try', 'leg-hem'],
         ['waist-join', 'waist-elastic'],
         ['waist-elastic', 'waist-close'],
         ['waist-close', 'waist-mark'],
@@ -229,6 +231,7 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
         ['gusset', 'gusset-back'],
         ['centre-back', 'gusset-back'],
         ['leg-sew', 'leg-turn'],
+        ['leg-turn', 'back-top-sew'],
         ['side-strap-measure', 'side-strap-thread'],
         ['side-strap-thread', 'side-strap-secure'],
       ],
@@ -244,7 +247,6 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
         ['shelf-hem-try', 'shelf-hem-sew'],
       ],
       'one-shoulder-top': [
-        ['dart', 'shoulder'],
         ['strap-make', 'strap-front'],
         ['strap-front', 'upper-edge-sew'],
         ['upper-edge-sew', 'armhole-sew'],
@@ -270,7 +272,10 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
         ['waist-edge', 'waist-sew'],
         ['waist-join', 'waist-mark'],
       ],
-      'lettuce-top': [['old-hems', 'lower-edge-ripple']],
+      'lettuce-top': [
+        ['neckline-press', 'neckline-ripple'],
+        ['side', 'lower-edge-ripple'],
+      ],
       'crop-top': [
         ['lining-in', 'neckline-baste'],
         ['neckline-baste', 'neckline-sew'],

@@ -1,6 +1,8 @@
 import type { Figures, StripFigures } from '../../assembly/step';
-import type { Explained, Phrase } from '../../explain/explained';
+import type { Explained, NumberPart, Phrase } from '../../explain/explained';
 import { say, type Ledger } from '../../explain/ledger';
+import { MM_PER_INCH } from '../../units/constants';
+import { LENGTH_TOLERANCE_MM } from '../../units/tolerance';
 import type { GarmentFacts, GarmentPlan } from '../types';
 import { marksOf } from '../stripMarks';
 
@@ -30,6 +32,10 @@ export function figuresOf(
     id === undefined ? undefined : (plan.numbers[id] ?? book.numbers[id]);
   const given = (id: string, label: string, mm: number, mark: 'measured' | 'T' | 'chosen'): Explained =>
     book.numbers[`sew.${id}`] ?? book.given(`sew.${id}`, label, mm, 'mm', mark);
+  const onBothTapes = (id: string, label: string, mm: number, inchMm: number): NumberPart => ({
+    n: given(id, label, mm, 'T').id,
+    inch: given(`${id}.inch`, label, inchMm, 'T').id,
+  });
   const strips = new Map<string, StripFigures | undefined>();
   const strip = (edge: string, at = 0): StripFigures | undefined => {
     const key = `${edge}.${at}`;
@@ -52,16 +58,19 @@ export function figuresOf(
       return given('overlap', 'overlap at the start', OVERLAP_MM, 'T');
     },
     get longOverlap() {
-      return given('longOverlap', 'overlap at the start of a hem that does not show', LONG_OVERLAP_MM, 'T');
+      const label = 'overlap at the start of a hem that does not show';
+      return onBothTapes('longOverlap', label, LONG_OVERLAP_MM, 2 * MM_PER_INCH);
     },
     get lap() {
       return given('lap', 'elastic over the edge', LAP_MM, 'T');
     },
     get swatch() {
-      return given('swatch', 'length of the swatch', SWATCH_MM, 'T');
+      return onBothTapes('swatch', 'length of the swatch', SWATCH_MM, 4 * MM_PER_INCH);
     },
     get trimmed() {
-      return given('trimmed', 'trimmed allowance', TRIMMED_MM, 'T');
+      return pattern.seamAllowanceMm > TRIMMED_MM + LENGTH_TOLERANCE_MM
+        ? given('trimmed', 'trimmed allowance', TRIMMED_MM, 'T')
+        : undefined;
     },
     get exposed() {
       return given('exposed', 'edge that shows past the fold', EXPOSED_MM, 'T');
@@ -138,6 +147,8 @@ function stripFigures(
   const stretch = get(strip.sewnStretch);
   return {
     sewn,
+    join: strip.join,
+    ...optional('adds', get(strip.adds)),
     ...(marks ? marksOfBand((id) => (id === undefined ? undefined : marks.numbers[id]), marks.marked) : {}),
     ...optional('stretch', stretch && stretch.value > 0 ? stretch : undefined),
   };

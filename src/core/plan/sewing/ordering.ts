@@ -21,7 +21,8 @@ export interface SetStep extends SewnStep {
 }
 
 /** The same needle all through where any row on the machine goes through elastic: changing it costs more. */
-function withSetups(sewn: SewnSteps, { garment, outer }: GarmentFacts): readonly SetStep[] {
+function withSetups(sewn: SewnSteps, facts: GarmentFacts): readonly SetStep[] {
+  const { garment, outer } = facts;
   const elastic = new Set(
     sewn.steps.flatMap(({ spec, choice }) =>
       spec.job && jobOf(spec.job).onElastic && choice?.machineId ? [choice.machineId] : [],
@@ -41,11 +42,19 @@ function withSetups(sewn: SewnSteps, { garment, outer }: GarmentFacts): readonly
         ...(outer ? { cloth: outer } : {}),
         ...(garment.outerClothId === undefined ? {} : { clothId: garment.outerClothId }),
         onElastic: elastic.has(choice.machineId),
+        elasticMm: elasticAt(facts, spec.edge),
         ...(machine.freeArm ? { bed: spec.freeArm ? ('free arm' as const) : ('table' as const) } : {}),
       }),
     };
   });
 }
+
+/** How wide the elastic of an edge is, mm; `undefined` where it has none or none was chosen. */
+export const elasticAt = (
+  { garment, elastics = {} }: GarmentFacts,
+  edge: string | undefined,
+): number | undefined =>
+  edge === undefined ? undefined : elastics[garment.edges?.[edge]?.elasticId ?? '']?.widthMm;
 
 /** What the steps that are left ask of the search, and which step each number stands for. */
 export interface Ordering {
@@ -181,14 +190,23 @@ export function bestPlan(
     };
   };
   const { alternatives } = sewnSteps({ facts, kind, wearing }).assembly;
-  const plans = combinations(alternatives).map((ways) => ({ ways, plan: planFor(ways) }));
+  const made = new Map<Ways, Plan>();
+  const planOf = (ways: Ways): Plan => {
+    const plan = made.get(ways) ?? planFor(ways);
+    made.set(ways, plan);
+    return plan;
+  };
+  const all = combinations(alternatives);
   const keeps = (ways: Ways, wanted: Ways) =>
-    alternatives.every(
-      ({ id, options }) => !options.some((one) => one.id === wanted[id]) || ways[id] === wanted[id],
+    alternatives.every(({ id, options, asked }) =>
+      options.some((one) => one.id === wanted[id])
+        ? ways[id] === wanted[id]
+        : asked !== true || ways[id] === options[0]?.id,
     );
   const pick = (wanted: Ways) =>
-    plans
-      .filter(({ ways }) => keeps(ways, wanted))
+    all
+      .filter((ways) => keeps(ways, wanted))
+      .map((ways) => ({ ways, plan: planOf(ways) }))
       .reduce((best, one) => (better(one.plan, best.plan) ? one : best));
   const best = pick(pinned);
   return {

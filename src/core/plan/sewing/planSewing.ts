@@ -16,7 +16,7 @@ import { cardFor } from '../../machines/setupFor';
 import { stitches } from '../../seams/stitches';
 import type { GarmentFacts, GarmentPlan } from '../types';
 import { figuresOf } from './figures';
-import { bestPlan, type Ordering, type Plan, type SetStep } from './ordering';
+import { elasticAt, bestPlan, type Ordering, type Plan, type SetStep } from './ordering';
 import { isRow, rowDemand } from './popRows';
 import { askedBy, capacityNumber, type RowNumbers } from './rowNumbers';
 import { rowLength } from './seamLengths';
@@ -49,7 +49,7 @@ export function planSewing(facts: GarmentFacts, plan: GarmentPlan): SewingPlan {
       .filter(({ choice }) => choice)
       .map(({ spec, swatch }) => [
         spec.id,
-        swatch ? figures.swatch : rowLength(book, facts, kind, plan, spec),
+        swatch ? (book.numbers[figures.swatch.n] as Explained) : rowLength({ book, facts, kind, plan }, spec),
       ]),
   );
   const setups = setupPlans(best, facts, rows);
@@ -114,16 +114,24 @@ export function planSewing(facts: GarmentFacts, plan: GarmentPlan): SewingPlan {
     ways,
     putBack: partsToPutBack(best, walked, garment),
     helps: helpsFor(facts.outer),
-    needle: needleWords(facts),
+    needle: needleWords(facts, setups),
     stations: stationNames(machines),
   };
   return { ...sewing, numbers: { ...plan.numbers, ...book.numbers } };
 }
 
-const needleWords = ({ outer }: GarmentFacts): string => {
+/** The needles its setups really want: through elastic another kind than the cloth alone. */
+function needleWords({ outer }: GarmentFacts, setups: ReadonlyMap<string, SetupPlan>): string {
+  const wanted = new Set(
+    [...setups.values()].flatMap(({ setup: { needleKind, needleNm } }) =>
+      needleKind === undefined || needleNm === undefined ? [] : [`${needleKind}, ${needleText(needleNm)}`],
+    ),
+  );
   const { kind, needleNm, why } = needleFor(outer);
-  return `New needles for each project: ${kind}, ${needleText(needleNm)}. ${why}`;
-};
+  const own = `${kind}, ${needleText(needleNm)}`;
+  const list = wanted.size === 0 ? own : [...wanted].join('; and ');
+  return `New needles for each project: ${list}. ${wanted.size <= 1 && wanted.has(own) ? why : 'Each setup says which.'}`;
+}
 
 const stationNames = (machines: Readonly<Record<string, Machine>>): Readonly<Record<string, string>> => ({
   table: 'Table',
@@ -318,7 +326,7 @@ interface StepInputs {
   readonly best: Plan;
   readonly facts: GarmentFacts;
   readonly step: SetStep;
-  readonly lengths: ReadonlyMap<string, Explained>;
+  readonly lengths: ReadonlyMap<string, Explained | undefined>;
   readonly kind: ReturnType<typeof kindOf>;
   readonly setups: ReadonlyMap<string, SetupPlan>;
   readonly done: boolean;
@@ -329,7 +337,8 @@ function stepPlan(inputs: StepInputs): StepPlan {
   const { rows, figures, best, facts, step, lengths, setups, done, walked } = inputs;
   const { spec, choice, station } = step;
   const { book } = rows;
-  const text = (line: Line): Phrase | undefined => (typeof line === 'function' ? line(figures) : line);
+  const how = { serged: choice !== undefined && stitches[choice.stitch].machine === 'serger' };
+  const text = (line: Line): Phrase | undefined => (typeof line === 'function' ? line(figures, how) : line);
   const job = spec.job && jobOf(spec.job);
   const machine = best.sewn.machines[station];
   const minutes = minutesOf(book, facts, step);
@@ -341,7 +350,14 @@ function stepPlan(inputs: StepInputs): StepPlan {
       const said = text(line);
       return said && said.length > 0 ? [said] : [];
     }),
-    tells: tellsOf({ book, figures, step, length: lengths.get(spec.id) }),
+    tells: tellsOf({
+      book,
+      figures,
+      step,
+      length: lengths.get(spec.id),
+      elasticMm: elasticAt(facts, spec.edge),
+      pile: facts.outer?.pile === 'yes',
+    }),
     check: text(spec.check) ?? [],
     cautions: cautionsOf(step, figures, facts.outer),
     ...minutes,
@@ -380,7 +396,7 @@ function cautionsOf(
   return [
     ...own,
     ...(role === 'coverstitch' ? (['hand-wheel'] as const) : []),
-    ...(spec.place === 'iron' && outer?.nap === 'one way' ? (['velvet'] as const) : []),
+    ...(spec.place === 'iron' && outer?.pile === 'yes' ? (['velvet'] as const) : []),
   ].map((id) => cautionTexts[id]);
 }
 
@@ -433,6 +449,7 @@ function rowPlan({ rows, step, kind }: StepInputs): Pick<StepPlan, 'row'> {
       ok: choice.ok,
       measured: choice.cardId !== undefined,
       askedBy: askedBy(demand, why),
+      asked: demand !== undefined,
     },
   };
 }

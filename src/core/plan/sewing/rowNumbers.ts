@@ -85,7 +85,7 @@ export function capacityNumber(inputs: RowNumbers, option: StitchOption): Explai
       unit: 'share',
       mark: 'D',
       formula: straight
-        ? 'planned * ((L + min(t, most)) / L - 1)'
+        ? 'planned * ((min(t, most) + L) / L - 1)'
         : swings === 1
           ? 'planned * ((sqrt(L ^ 2 + W ^ 2) + t) / L - 1)'
           : 'planned * ((sqrt(L ^ 2 + (W / n) ^ 2) + t) / L - 1)',

@@ -148,8 +148,8 @@ function finishStep(spec: StepSpec, id: string, passes: readonly string[]): Step
   const finish: JobId = 'finish';
   return {
     id,
-    title: (f) => {
-      const title = typeof spec.title === 'function' ? spec.title(f) : spec.title;
+    title: (f, how) => {
+      const title = typeof spec.title === 'function' ? spec.title(f, how) : spec.title;
       return say`Trim and overcast: ${title ?? say`the seam`}`;
     },
     place: 'machine',
@@ -159,7 +159,10 @@ function finishStep(spec: StepSpec, id: string, passes: readonly string[]): Step
     after: [spec.id],
     passes,
     lines: [
-      (f) => say`Trim the allowance to ${f.trimmed}, both layers together.`,
+      (f) =>
+        f.trimmed
+          ? say`Trim the allowance to ${f.trimmed}, both layers together.`
+          : say`The allowance is narrow enough: trim only what sticks out.`,
       say`Overcast them as one, the swing falling off the cut edge.`,
     ],
     check: say`No whisker of cloth hangs free; the seam still stretches.`,
@@ -235,7 +238,7 @@ function swatchStep(id: string, { choice, spec }: SewnStep): SewnStep {
       say`Measure it as it lies, then stretch it until it resists or pops. Keep it as a card: from then on your own figure counts.`,
       ...(stitch.note ? [say`${stitch.note}`] : []),
     ],
-    check: say`Flat, as long as it was, and no thread broken.`,
+    check: jobOf(spec.job ?? 'seam').swatchCheck ?? say`Flat, as long as it was, and no thread broken.`,
     cautions: ['power'],
     minutes: 5,
     sides: 'right sides facing',

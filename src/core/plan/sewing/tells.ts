@@ -3,6 +3,7 @@ import type { Figures } from '../../assembly/step';
 import type { Explained, Phrase } from '../../explain/explained';
 import { leaf, say, type Ledger } from '../../explain/ledger';
 import { MM_PER_INCH } from '../../units/constants';
+import { isAtMostMm } from '../../units/tolerance';
 import { stitches } from '../../seams/stitches';
 import type { SetStep } from './ordering';
 
@@ -12,6 +13,10 @@ interface Inputs {
   readonly step: SetStep;
   /** All of the row, every time it is sewn. */
   readonly length: Explained | undefined;
+  /** Width of the elastic the row goes through, mm. */
+  readonly elasticMm: number | undefined;
+  /** The cloth has a pile. */
+  readonly pile: boolean;
 }
 
 /** Jobs that are guided by the cut edge. */
@@ -26,14 +31,27 @@ export function tellsOf(inputs: Inputs): readonly { readonly label: string; read
   return [
     ...line('Layers', spec.sides),
     ...line('On top', spec.up),
-    ...line('Start at', spec.start),
+    ...line('Start at', startOf(inputs)),
     ...guide(inputs),
     ...knife(inputs),
+    ...rows(inputs),
     ...ends(inputs),
-    ...line('Press', spec.press),
+    ...line('Press', pressOf(inputs)),
     ...(length ? [{ label: 'Length', text: say`${length} in all` }] : []),
   ];
 }
+
+/** Pile lies smooth downwards: on such cloth every row that has two ends runs from the upper one. */
+const startOf = ({ step: { spec }, pile }: Inputs): string | undefined =>
+  pile && spec.start !== undefined && !spec.ring
+    ? 'the upper end: down the pile, every row the same way'
+    : spec.start;
+
+/** What is serged lies to one side: its loops hold both allowances together. */
+const pressOf = ({ step: { spec, choice } }: Inputs): string | undefined =>
+  spec.press?.startsWith('open') && choice && stitches[choice.stitch].machine === 'serger'
+    ? 'to one side'
+    : spec.press;
 
 function guide({ book, figures, step }: Inputs) {
   const { spec } = step;
@@ -83,6 +101,14 @@ function knife({ book, figures, step }: Inputs) {
       label: 'Knife',
       text: taken.value < 0.5 ? say`takes nothing but whiskers` : say`takes ${taken}`,
     },
+  ];
+}
+
+/** A zigzag meant to be as wide as the elastic, on an elastic that is wider than the machine goes. */
+function rows({ step: { choice, setup }, elasticMm = 0 }: Inputs) {
+  if (choice?.stitch !== 'zigzag-elastic' || isAtMostMm(elasticMm, setup?.width ?? 0)) return [];
+  return [
+    { label: 'Rows', text: say`two: the machine goes no wider, so one along each edge of the elastic` },
   ];
 }
 

@@ -16,6 +16,8 @@ export interface RowPlan {
   /** By a swatch of one's own, not by the model. */
   readonly measured: boolean;
   readonly askedBy: Phrase;
+  /** Whether the body told what it must reach; else it is what such rows usually are asked. */
+  readonly asked: boolean;
 }
 
 /** Another stitch for a step, with what it gives and costs. */

@@ -28,6 +28,7 @@ export function PopCheck({ onOpen }: { onOpen: (id: string) => void }) {
     ...rows.map(({ row }) => Math.max(valueOf(numbers, row.gives), valueOf(numbers, row.needs))),
   );
   const share = (id: string) => formatQuantity(valueOf(numbers, id), 'share', unit);
+  const unasked = rows.filter(({ row }) => !row.asked).length;
   const popping = rows.filter(({ row }) => !row.ok).length;
   return (
     <section className={page.stack} style={{ gap: 8 }}>
@@ -37,7 +38,9 @@ export function PopCheck({ onOpen }: { onOpen: (id: string) => void }) {
       </div>
       <p>
         {popping === 0
-          ? 'Every row reaches as far as it must.'
+          ? unasked === 0
+            ? 'Every row reaches as far as it must.'
+            : `No row pops as far as is known: ${unasked} of ${rows.length} are asked only what such rows usually are, until the body and the edge are measured.`
           : `${popping === 1 ? 'One row' : `${popping} rows`} would pop: open the step and choose another stitch.`}
       </p>
       <div role="list" aria-label="Rows of stitches, the least to spare first">

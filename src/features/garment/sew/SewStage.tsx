@@ -46,7 +46,7 @@ export function SewStage() {
         <StepList opened={opened} onOpen={setOpened} />
       </section>
       <PopCheck onOpen={setOpened} />
-      {!plan.neckband && plan.edges.some(({ id, finish }) => id === 'neckline' && finish === 'band') && (
+      {!plan.neckband && plan.edges.some(({ use }) => use === 'neckband') && (
         <p className="soft">
           The neckband’s lengths come once its cloth is tested and the neckline measured.
         </p>

@@ -1,0 +1,108 @@
+import { markCount } from '../bands/marks';
+import { edgeUses } from '../elastics/uses';
+import type { Explained, Phrase } from '../explain/explained';
+import { leaf, say, type Ledger } from '../explain/ledger';
+import type { Garment } from '../facts/garment';
+import type { EdgeCutting, EdgePlan, NeckbandPlan, StripPlan } from './types';
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly garment: Garment;
+  readonly edges: readonly EdgePlan[];
+  readonly neckband: NeckbandPlan | undefined;
+}
+
+/**
+ * What was settled at the bands and has to be known at the cutting table: for every edge what is added to it or trimmed
+ * off, how deep it is turned, what is folded to what width, and where strip and edge are marked.
+ */
+export function planCutting(inputs: Inputs): readonly EdgeCutting[] {
+  return inputs.edges.flatMap((edge) => {
+    const lines = [
+      ...allowanceLines(inputs, edge),
+      ...hemLines(inputs, edge),
+      ...(edge.use === 'neckband'
+        ? neckbandLines(inputs)
+        : edge.strips.flatMap((strip) => stripLines(inputs, edge, strip))),
+    ];
+    return lines.length === 0 ? [] : [{ edge: edge.id, label: edge.label, lines }];
+  });
+}
+
+function allowanceLines({ book }: Inputs, { id, allowance, use }: EdgePlan): Phrase[] {
+  if (!allowance) return use === 'left' ? [say`left as it is: no allowance here`] : [];
+  const add = book.numbers[allowance.add] as Explained;
+  if (add.value > 0) return [say`add ${add} to this edge before cutting`];
+  const off = book.work(`cut.${id}.trim`, {
+    label: 'to trim off this edge',
+    unit: 'mm',
+    mark: 'D',
+    formula: '0 - add',
+    terms: { add },
+    by: (v) => 0 - v.add,
+  });
+  return [say`trim ${off} off this edge`, ...(use === 'left' ? [say`left as it is`] : [])];
+}
+
+function hemLines({ book }: Inputs, { hem, finish }: EdgePlan): Phrase[] {
+  if (finish === 'lettuce') return [say`one layer, rippled: nothing is turned`];
+  const depth = hem && book.numbers[hem.depth];
+  return depth ? [say`turned up ${depth}: the allowance is in the piece`] : [];
+}
+
+function neckbandLines({ book, neckband, garment }: Inputs): Phrase[] {
+  if (!neckband) return [];
+  const get = (id: string) => book.numbers[id] as Explained;
+  const inside = get(neckband.openingInside);
+  const join = garment.neckband.join === 'centre-back' ? 'centre back' : 'the left shoulder';
+  return [
+    say`band folded along its length; it finishes ${get(neckband.finishedWidth)} wide`,
+    ...(inside.value > 0 ? [say`the finished neck lies ${inside} inside the cut edge`] : []),
+    say`mark in ${get(neckband.marked.markCount)}: band every ${get(neckband.marked.bandSegment)} from its join at ${join}, neckline every ${get(neckband.marked.edgeSegment)} from centre back`,
+  ];
+}
+
+function stripLines(inputs: Inputs, edge: EdgePlan, strip: StripPlan): Phrase[] {
+  return [...foldLines(inputs, edge, strip), ...markLines(inputs, strip)];
+}
+
+const FOLDED = new Set(['folded', 'waistband', 'casing']);
+
+/** What a strip of cloth finishes to, once it is folded. */
+function foldLines({ book, garment }: Inputs, { id, use }: EdgePlan, strip: StripPlan): Phrase[] {
+  const spec = edgeUses[use].strips.find(({ label }) => label === strip.label);
+  const chosen = garment.edges?.[id]?.finishedMm;
+  const mm = chosen ?? edgeUses[use].finishedMm;
+  if (!spec || strip.of === 'elastic' || mm === undefined || !FOLDED.has(spec.width)) return [];
+  const width = book.given(
+    `cut.${strip.id}.finished`,
+    `${strip.label.toLowerCase()}, finished width`,
+    mm,
+    'mm',
+    chosen === undefined ? 'default' : 'chosen',
+  );
+  return [say`${strip.label.toLowerCase()} folded along its length; it finishes ${width} wide`];
+}
+
+/** How many marks, and how far apart they are on strip and edge; of uneven parts only how many. */
+function markLines({ book }: Inputs, { id, label, marking, on, sewn, onWhat }: StripPlan): Phrase[] {
+  if (!marking) return [];
+  const edge = book.numbers[on] as Explained;
+  const strip = book.numbers[sewn] as Explained;
+  const division = markCount(marking.choice, edge.value);
+  const count = book.given(`cut.${id}.marks`, 'marks', division, 'count', 'T');
+  if (marking.parts)
+    return [say`${label.toLowerCase()}: mark ${onWhat} and strip by their parts, as at Bands`];
+  const apart = (which: 'edge' | 'strip', length: Explained) =>
+    book.work(`cut.${id}.${which}Marks`, {
+      label: `from mark to mark on the ${which}`,
+      unit: 'mm',
+      mark: 'D',
+      formula: 'L / n',
+      terms: { L: length, n: leaf('marks', division, 'count', 'T') },
+      by: (v) => v.L / v.n,
+    });
+  return [
+    say`${label.toLowerCase()}: mark in ${count}, every ${apart('strip', strip)}; ${onWhat} every ${apart('edge', edge)} from ${marking.start}`,
+  ];
+}
