@@ -216,7 +216,7 @@ test('a newcomer’s machine: what it can do, a swatch in inches, its advice, ch
   await hands.press('Start a card');
   await hands.fill('Seam before (in)', '4');
   await hands.fill('Seam after, lying (in)', '4 3/8');
-  await hands.fill('Pulled until it resists or pops (in)', '7');
+  await hands.fill('Pulled to its limit (in)', '7');
   await expect(page.getByText(/It waved by 9 %/)).toBeVisible();
   await expect(page.getByText('1.42')).toBeVisible();
   await expect(page.getByText(/It stretches/)).toContainText('60 %');

@@ -56,7 +56,7 @@ export const cardSpec = record('Setup card', {
   sewnOn: date('Sewn on'),
   beforeMm: optional(lengthMm('Seam before', 20, 500, [80, 250])),
   afterMm: optional(lengthMm('Seam after, lying', 15, 700, [70, 300])),
-  reachedMm: optional(lengthMm('Pulled until it resists or pops', 20, 2000, [90, 600])),
+  reachedMm: optional(lengthMm('Pulled to its limit', 20, 2000, [90, 600])),
   ended: optional(choice('What ended the pull', ['resisted', 'popped'])),
   note: optional(text('Note', 0, 500)),
 });

@@ -128,9 +128,9 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
         />
         <LengthField
           spec={ownMm}
-          label="Your own length, at the seamline"
+          label="Your own length"
           valueMm={garment.neckband.ownMm}
-          help="Without the join’s allowances."
+          help="At the seamline, without the join’s allowances."
           onChange={(mm) =>
             set(
               'Neckband’s length',

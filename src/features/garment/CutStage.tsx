@@ -49,7 +49,7 @@ export function CutStage() {
             </p>
           ))}
           <div className={table.scroll}>
-            <table className={table.table}>
+            <table className={`${table.table} ${styles.cutTable}`}>
               <thead>
                 <tr>
                   <th style={{ width: 44 }}>Cut</th>

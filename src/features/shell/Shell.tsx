@@ -35,7 +35,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <header className={styles.top}>
         <Link href="/" className={styles.mark}>
           <Wordmark />
-          Idle Stretch
+          <span className={styles.word}>Idle Stretch</span>
         </Link>
         <JumpBox />
         <div className={styles.right}>

@@ -150,7 +150,7 @@ function Inside() {
       >
         <div style={{ width: `${(100 * (steps.length - left.length)) / steps.length}%` }} />
       </div>
-      <div className={styles.work}>
+      <div className={styles.work} data-change={step.change.length > 0}>
         <section
           key={step.id}
           className={styles.step}

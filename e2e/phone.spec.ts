@@ -1,0 +1,45 @@
+import { expect, test } from '@playwright/test';
+import { clippedTexts } from './clipped';
+import { visit } from './hands';
+import { views } from './views';
+
+/** The widths at which the product is used: a phone before a mirror, a tablet at the table, a desk. */
+const SIZES = [
+  ['a phone', 390, 844],
+  ['a tablet', 768, 1024],
+] as const;
+
+for (const [name, width, height] of SIZES) {
+  test(`on ${name} no view is wider than it, and no text is cut off`, async ({ page, context }) => {
+    test.setTimeout(240_000);
+    await page.setViewportSize({ width, height });
+    await context.addCookies([{ name: 'unit', value: 'in', url: 'http://127.0.0.1:4171' }]);
+    for (const [view, path] of views) {
+      await visit(page, path);
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect.soft([view, over]).toEqual([view, 0]);
+      expect.soft([view, await clippedTexts(page)]).toEqual([view, []]);
+    }
+  });
+}
+
+test('on a tablet the settings and “Done, next” are on one screen where a machine has to be changed over', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 768, height: 1024 });
+  await visit(page, '/garments/ring-toss/sew');
+  const done = page.getByRole('button', { name: /Done, next/ });
+  for (let step = 0; step < 12; step += 1) {
+    const change = page.locator('[data-change="true"] aside');
+    if ((await change.count()) > 0) {
+      const top = await change.first().boundingBox();
+      expect(top?.y ?? Infinity).toBeLessThan(300);
+      await expect(done).toBeInViewport();
+      return;
+    }
+    await done.click();
+  }
+  throw new Error('expected a step with changing over among the first twelve, found none');
+});
