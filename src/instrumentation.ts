@@ -1,6 +1,8 @@
-/** Runs once when the server starts, never on import or build: the database is brought up to date here. */
+/** Runs once when the server starts, never on import or build: the door is set, the database brought up to date. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
+  const { refuseUnusedMethods } = await import('./server/frontDoor');
+  refuseUnusedMethods();
   const { migrateDatabase } = await import('./data/migrate');
   const { databasePath } = await import('./data/database');
   migrateDatabase(databasePath(), new Date());

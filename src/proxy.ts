@@ -23,6 +23,12 @@ export function proxy(request: NextRequest): NextResponse {
       { status: 403 },
     );
   }
+  if (request.headers.has('next-action')) {
+    return NextResponse.json(
+      { code: 'action', sentence: 'Nothing here is done that way: use the page itself.' },
+      { status: 400 },
+    );
+  }
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const policy = [
     "default-src 'self'",

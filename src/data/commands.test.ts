@@ -222,3 +222,78 @@ describe('migrating', () => {
     expect(files.sort()).toEqual(journal.entries.map(({ tag }) => `${tag}.sql`).sort());
   });
 });
+
+describe('a write that carries its own id', () => {
+  test('sent again, because its answer was lost, it is answered and not done twice', () => {
+    const id = makeCloth();
+    const command: Command = {
+      label: 'Name',
+      writeId: 'write-one-1',
+      ops: [{ op: 'set', kind: 'cloth', id, baseRevision: 1, changes: [{ path: 'name', value: 'Once' }] }],
+    };
+    const first = run(command);
+    const again = run(command);
+    expect(first).toMatchObject({ ok: true, records: [{ revision: 2 }] });
+    expect(again).toEqual(first);
+    expect(revision(id)).toBe(2);
+    // Another id with the same stale base is another write, and refused.
+    expect(run({ ...command, writeId: 'write-two-2' })).toMatchObject({ ok: false, code: 'stale' });
+  });
+  test('a creation sent again makes nothing new, and an undo sent again undoes nothing more', () => {
+    const create: Command = {
+      label: 'Make',
+      writeId: 'make-one-1',
+      ops: [{ op: 'create', kind: 'cloth', id: 'made-once', facts: newCloth('Made once') }],
+    };
+    const made = run(create);
+    expect(run({ ...create, ops: [{ ...create.ops[0], id: 'made-twice' }] as Command['ops'] })).toEqual(made);
+    expect(findRecord(db, 'cloth', 'made-twice')).toBeUndefined();
+    const commandId = set('made-once', 'name', 'Changed');
+    const undone = undoCommand(db, commandId, context, 'undo-one-1');
+    expect(undone).toMatchObject({ ok: true });
+    expect(undoCommand(db, commandId, context, 'undo-one-1')).toEqual(undone);
+    expect(facts('made-once')).toMatchObject({ name: 'Made once' });
+  });
+});
+
+describe('undoing what others use', () => {
+  const tee = (outerClothId: string) => ({ ...newTee('Tee'), outerClothId });
+  test('an addition that is in use is not undone, and says so as plain removal does', () => {
+    const made = run({
+      label: 'Add',
+      ops: [{ op: 'create', kind: 'cloth', id: 'worn', facts: newCloth('Worn') }],
+    });
+    run({ label: 'Start', ops: [{ op: 'create', kind: 'garment', id: 'tee-1', facts: tee('worn') }] });
+    if (!made.ok) throw new Error('expected a cloth');
+    expect(undo(made.commandId)).toMatchObject({ ok: false, code: 'in-use', uses: 1 });
+    expect(findRecord(db, 'cloth', 'worn')?.removed).toBe(false);
+    expect(
+      run({ label: 'Remove', ops: [{ op: 'remove', kind: 'cloth', id: 'worn', baseRevision: 1 }] }),
+    ).toMatchObject({ ok: false, code: 'in-use' });
+  });
+  test('an import is undone whole, or not at all where another garment has come to use a part of it', () => {
+    const brought = (n: number): number => {
+      const made = run({
+        label: 'Bring in',
+        ops: [
+          { op: 'create', kind: 'cloth', id: `brought-${n}`, facts: newCloth('Brought') },
+          { op: 'create', kind: 'garment', id: `garment-${n}`, facts: tee(`brought-${n}`) },
+        ],
+      });
+      if (!made.ok) throw new Error('expected an import');
+      return made.commandId;
+    };
+    expect(undo(brought(1))).toMatchObject({ ok: true });
+    const second = brought(2);
+    run({ label: 'Start', ops: [{ op: 'create', kind: 'garment', id: 'other', facts: tee('brought-2') }] });
+    expect(undo(second)).toMatchObject({ ok: false, code: 'in-use' });
+    expect(findRecord(db, 'garment', 'garment-2')?.removed).toBe(false);
+  });
+  test('on the table only a removal is taken back; on a list also what was made; each says on what', () => {
+    run({ label: 'Add Last', ops: [{ op: 'create', kind: 'cloth', id: 'last', facts: newCloth('Last') }] });
+    expect(undoState(db, 'lists').undo).toMatchObject({ label: 'Add Last', where: 'Last' });
+    expect(undoState(db, 'table').undo?.label).not.toBe('Add Last');
+    run({ label: 'Remove Last', ops: [{ op: 'remove', kind: 'cloth', id: 'last', baseRevision: 1 }] });
+    expect(undoState(db, 'table').undo).toMatchObject({ label: 'Remove Last' });
+  });
+});

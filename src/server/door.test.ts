@@ -1,4 +1,4 @@
-import { garmentRefFields } from '@/core/facts/garment';
+import { garmentRefFields, newTee } from '@/core/facts/garment';
 import { newCloth } from '@/core/facts/cloth';
 import { applyChange, inverseOf, applyChanges, valueAt } from '@/core/facts/change';
 import { findFaults } from '@/core/facts/faults';
@@ -313,4 +313,55 @@ describe('changes', () => {
     expect(applyChange(facts, { path: 'gone.deep', value: null })).toBe(facts);
     expect(applyChange(facts, { path: 'name', value: 'b' }).cuts).toBe(facts.cuts);
   });
+});
+
+describe('a garment whose cloth is gone', () => {
+  test('comes back all the same, can be renamed, and takes another cloth; only naming one that is not there is refused', async () => {
+    const made = (kind: RecordKind, id: string, facts: object) =>
+      write(db, { label: 'Make', ops: [{ op: 'create', kind, id, facts: facts as never }] });
+    made('cloth', 'going', newCloth('Going'));
+    made('cloth', 'staying', newCloth('Staying'));
+    made('garment', 'orphan', { ...newTee('Orphan'), outerClothId: 'going' });
+    const removed = await read(await removeRecord(db, 'garment', 'orphan', post({ baseRevision: 1 })));
+    expect((await removeRecord(db, 'cloth', 'going', post({ baseRevision: 1 }))).status).toBe(200);
+    const commandId = (removed.body as { commandId?: number }).commandId;
+    expect((await undo(db, post({ commandId }))).status).toBe(200);
+    const change = async (path: string, value: unknown) => {
+      const at = findRecord(db, 'garment', 'orphan')?.revision;
+      return read(
+        await changeRecord(
+          db,
+          'garment',
+          'orphan',
+          post({ label: 'x', baseRevision: at, changes: [{ path, value }] }),
+        ),
+      );
+    };
+    expect((await change('name', 'Renamed')).status).toBe(200);
+    const refused = await change('outerClothId', 'going');
+    expect(refused).toMatchObject({
+      status: 422,
+      body: { sentence: expect.stringMatching(/no longer here/) },
+    });
+    expect((await change('outerClothId', 'staying')).status).toBe(200);
+  });
+});
+
+test('a body that breaks off is refused in a sentence, and nothing is logged as a crash', async () => {
+  const log = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const broken = new ReadableStream({
+    start(controller) {
+      controller.enqueue(new TextEncoder().encode('{"lab'));
+      controller.error(new Error('aborted'));
+    },
+  });
+  const request = new Request('http://127.0.0.1/x', {
+    method: 'POST',
+    body: broken,
+    duplex: 'half',
+  } as RequestInit);
+  const { status, body } = await read(await createRecord(db, 'cloth', request));
+  expect([status, body.code]).toEqual([400, 'broken-off']);
+  expect(log).not.toHaveBeenCalled();
+  log.mockRestore();
 });

@@ -39,13 +39,18 @@ export async function readBytes(request: Request, maxBytes: number): Promise<Bod
   if (!reader) return { ok: true, value: Buffer.alloc(0) };
   const chunks: Uint8Array[] = [];
   let bytes = 0;
-  for (let read = await reader.read(); !read.done; read = await reader.read()) {
-    bytes += read.value.byteLength;
-    if (bytes > maxBytes) {
-      await reader.cancel();
-      return tooLarge();
+  try {
+    for (let read = await reader.read(); !read.done; read = await reader.read()) {
+      bytes += read.value.byteLength;
+      if (bytes > maxBytes) {
+        await reader.cancel();
+        return tooLarge();
+      }
+      chunks.push(read.value);
     }
-    chunks.push(read.value);
+  } catch {
+    // The sender went away in the middle: nobody is there to answer, and nothing is wrong here.
+    return { ok: false, response: refusal(400, 'broken-off', 'The request broke off: send it again.') };
   }
   return { ok: true, value: Buffer.concat(chunks) };
 }

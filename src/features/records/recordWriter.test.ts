@@ -7,14 +7,14 @@ import { RecordWriter, type Later, type Send, type SendResult } from './recordWr
 /** A server with one cloth, which answers when it is told to; and a clock that runs when it is told to. */
 function bench() {
   let server: StoredRecord<'cloth'> = { kind: 'cloth', id: 'a', revision: 1, facts: newCloth('Start') };
-  const sent: { label: string; base: number }[] = [];
+  const sent: { label: string; base: number; writeId: string }[] = [];
   const answers: (() => void)[] = [];
   const timers = new Set<() => void>();
   let reachable = true;
   let written = 0;
-  const send: Send = (record, { label, changes }) =>
+  const send: Send = (record, { label, changes, writeId }) =>
     new Promise<SendResult>((resolve) => {
-      sent.push({ label, base: record.revision });
+      sent.push({ label, base: record.revision, writeId });
       answers.push(() => {
         if (!reachable) return resolve({ kind: 'unreachable' });
         if (record.revision !== server.revision)
@@ -62,7 +62,7 @@ test('a fast typist sends one request at a time and is never stale against thems
   writer.set('Fibre', [{ path: 'fibre', value: 'linen' }]);
   expect(writer.getSnapshot()).toMatchObject({ facts: { name: 'Abc', fibre: 'linen' }, state: 'saving' });
   await settle();
-  expect(sent).toEqual([
+  expect(sent).toMatchObject([
     { label: 'Name', base: 1 },
     { label: 'Fibre', base: 2 },
   ]);
@@ -148,4 +148,42 @@ test('whatever is typed, the server ends with what the page shows (fast-check)',
     ),
     { seed: 41, numRuns: 60 },
   );
+});
+
+test('what had no answer is sent again as the same write, and what was typed meanwhile is another', async () => {
+  const { writer, sent, settle, reach, server } = bench();
+  reach(false);
+  writer.set('Name', name('First'));
+  await settle();
+  writer.set('Name', name('Second'));
+  reach(true);
+  await settle();
+  const ids = sent.map(({ writeId }) => writeId);
+  expect(new Set(ids.slice(0, -1)).size).toBe(1);
+  expect(ids.at(-1)).not.toBe(ids[0]);
+  expect(server().facts.name).toBe('Second');
+});
+
+test('what is so already is no write', async () => {
+  const { writer, sent, settle } = bench();
+  writer.set('Name', name('Start'));
+  writer.set('Notes', [{ path: 'notes', value: null }]);
+  await settle();
+  expect(sent).toEqual([]);
+  expect(writer.getSnapshot().state).toBe('saved');
+});
+
+test('what had no answer when the page went is taken up by the next page, with its own id', async () => {
+  const gone = bench();
+  gone.reach(false);
+  gone.writer.set('Name', name('Typed last'));
+  await gone.settle();
+  const kept = gone.writer.unanswered();
+  expect(kept).toMatchObject([{ label: 'Name', changes: name('Typed last') }]);
+  const next = bench();
+  next.writer.recover(kept);
+  expect(next.writer.getSnapshot().facts.name).toBe('Typed last');
+  await next.settle();
+  expect(next.server().facts.name).toBe('Typed last');
+  expect(next.sent[0]?.writeId).toBe(kept[0]?.writeId);
 });
