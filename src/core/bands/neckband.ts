@@ -63,6 +63,10 @@ export const THICK_FROM_MM = 1;
 /** The turn of thick cloth takes about this many thicknesses (T). */
 export const TURN_THICKNESSES = 1.5;
 
+/** What the fold of a cloth takes of its strip's width: nothing where it is thin, mm (T). */
+export const turnOfCloth = (thicknessMm = 0): number =>
+  thicknessMm >= THICK_FROM_MM ? TURN_THICKNESSES * thicknessMm : 0;
+
 /** Cut width of a folded band: 2·(w + a) + turn of cloth. */
 export const cutWidth = (finishedMm: number, allowanceMm: number, turnOfClothMm: number): number =>
   2 * (finishedMm + allowanceMm) + turnOfClothMm;

@@ -31,6 +31,32 @@ export const waistbandWidth = (elasticMm: number, allowanceMm: number, roomMm: n
 export const bindingWidth = (finishedMm: number, allowanceMm: number, insideMm: number): number =>
   allowanceMm + 2 * finishedMm + insideMm;
 
+/** How a strip of cloth becomes its finished width. */
+export type WidthWay = 'folded' | 'binding' | 'facing';
+
+/**
+ * What a strip that is cut already finishes to: the widths above, solved for the finished one; never under nothing.
+ * `turnOfClothMm` is what thick cloth takes in its fold (D).
+ */
+export function finishedFromCut(
+  way: WidthWay,
+  cutMm: number,
+  { allowanceMm, turnOfClothMm = 0 }: { readonly allowanceMm: number; readonly turnOfClothMm?: number },
+): number {
+  switch (way) {
+    case 'folded':
+      return Math.max((cutMm - turnOfClothMm) / 2 - allowanceMm, 0);
+    case 'binding':
+      return Math.max((cutMm - allowanceMm - BINDING_INSIDE_MM) / 2, 0);
+    case 'facing':
+      return Math.max(cutMm - allowanceMm, 0);
+    default:
+      throw new Error(
+        `expected a way to finish, got ${String(way satisfies never)}; add it to finishedFromCut`,
+      );
+  }
+}
+
 /** Room in a casing, so that the elastic slides, mm (T). */
 export const CASING_ROOM_MM = 10;
 /** Room beside the elastic in a folded waistband, mm: the middle of 2 to 3 (T). */

@@ -101,6 +101,7 @@ export const edgeChoiceSpec = record('Edge', {
   ratios: optional(
     map('Ratios of its parts', numberOf('ratio', 'Elastic for each length of edge', 0.5, 1.5), 12),
   ),
+  less: optional(map('Taken off its parts', lengthMm('Taken off the part', -200, 400), 12)),
   school: optional(id('the rule')),
   shorter: optional(numberOf('share', 'Shorter than the edge by', -0.3, 0.6)),
   ownMm: optional(lengthMm('Length chosen', 10, 4000)),

@@ -67,6 +67,8 @@ function stripProblems({ book }: Inputs, edge: EdgePlan, strip: StripPlan): Prob
   const id = `strip-${strip.id.replaceAll('.', '-')}`;
   const shortest = strip.shortest === undefined ? undefined : get(strip.shortest);
   const longest = strip.longest === undefined ? undefined : get(strip.longest);
+  const body = strip.longestBy.find(({ id: limit }) => limit === 'body');
+  const holding = body && get(body.at);
   const binding = strip.shortestBy.find(({ at }) => shortest && get(at).value === shortest.value);
   const problems: Problem[] = [];
   const add = (severity: Problem['severity'], sentence: Phrase, remedies: readonly Phrase[], also = '') =>
@@ -99,11 +101,11 @@ function stripProblems({ book }: Inputs, edge: EdgePlan, strip: StripPlan): Prob
       say`${name}: ${get(strip.sewn)} is longer than its edge of ${longest}: it has to be eased on, and ripples where that was not meant.`,
       [say`Choose ${atMost(longest)} or less, unless easing is meant.`],
     );
-  } else if (strip.state === 'does not hold' && longest) {
+  } else if (strip.state === 'does not hold' && holding) {
     add(
       'look',
-      say`${name}: ${get(strip.sewn)} is longer than what holds on the body there, ${longest}: it will not hold.`,
-      [say`It holds at ${atMost(longest)} or less.`],
+      say`${name}: ${get(strip.sewn)} is longer than what holds on the body there, ${holding}: it will not hold.`,
+      [say`It holds at ${atMost(holding)} or less.`],
     );
   }
   const adds = get(strip.adds);

@@ -93,6 +93,17 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
       by: (v) => (v.N - (v.cut - 2 * v.a)) / v.N,
     }).id;
   const marked = neckMarks(inputs, sewn, w);
+  const past = book.numbers[marked.marks.find(({ label }) => label === 'quarter')?.fromSeams[0]?.mm ?? ''];
+  const quarter =
+    past &&
+    book.work('neckband.quarter', {
+      label: 'quarter mark from the shoulder seam',
+      unit: 'mm',
+      mark: 'D',
+      formula: 'abs(x)',
+      terms: { x: past },
+      by: ({ x }) => Math.abs(x),
+    });
   const { fold, mitre } = limits;
   return {
     school: neckband.school,
@@ -153,6 +164,7 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
       in: reduction('in', book.numbers[cutLength.in] as Explained),
     },
     marked,
+    ...(quarter ? { quarter: quarter.id } : {}),
   };
 }
 

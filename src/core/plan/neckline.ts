@@ -34,17 +34,35 @@ function planSeamline(book: Ledger, neckline: NecklineMeasured): Explained | und
   const a = leaf('seam allowance at the neckline', allowanceMm, 'mm', 'measured');
   const turn = leaf('total turn of the neckline', turnRad, 'rad', 'D');
   if (measuredAs === 'pieces') {
-    if (frontMm === undefined || backMm === undefined) return undefined;
+    const whole = { label: 'neckline as a ring, cut edge', unit: 'mm', mark: 'D' } as const;
+    const crossing = {
+      seams: leaf('shoulder seams', CROSSINGS, 'count', 'D'),
+      s: leaf('seam allowance at the shoulder', shoulderAllowanceMm, 'mm', 'measured'),
+    };
+    if (frontMm === undefined || backMm === undefined) {
+      if (wholeMm === undefined) return undefined;
+      const ring = book.work('neckline.ring', {
+        ...whole,
+        formula: 'pieces - 2 * seams * s',
+        terms: { pieces: leaf('all its pieces, cut edge', wholeMm, 'mm', 'measured'), ...crossing },
+        by: ({ pieces, seams, s }) => ringOfPieces(pieces, seams, s),
+      });
+      return book.work(id, {
+        label,
+        unit: 'mm',
+        mark: 'D',
+        formula: 'ring + turn * a',
+        terms: { ring, turn, a },
+        by: (v) => seamlineOfRing(v.ring, v.turn, v.a),
+      });
+    }
     const ring = book.work('neckline.ring', {
-      label: 'neckline as a ring, cut edge',
-      unit: 'mm',
-      mark: 'D',
+      ...whole,
       formula: 'front + back - 2 * seams * s',
       terms: {
         front: leaf('front piece, cut edge', frontMm, 'mm', 'measured'),
         back: leaf('back piece, cut edge', backMm, 'mm', 'measured'),
-        seams: leaf('shoulder seams', CROSSINGS, 'count', 'D'),
-        s: leaf('seam allowance at the shoulder', shoulderAllowanceMm, 'mm', 'measured'),
+        ...crossing,
       },
       by: ({ front, back, seams, s }) => ringOfPieces(front + back, seams, s),
     });

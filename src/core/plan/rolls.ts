@@ -138,7 +138,7 @@ function wantElastics(
     want(entry, garment, mm);
   }
   for (const { role, roll, rows, material } of garment.plan.ticket) {
-    if (role !== 'elastic' || roll) continue;
+    if ((role !== 'elastic' && role !== 'stay') || roll) continue;
     const name = wordsOf(material, garment.plan);
     const mm = rows
       .filter(({ cut }) => !cut)

@@ -133,10 +133,9 @@ export function stripLimits(
 /** Where a length falls between the limits. */
 export function stripState(mm: number, { shortest, longest, longestBy }: StripLimits): StripState {
   if (shortest && !isAtLeastMm(mm, shortest.value)) return 'too short';
-  // What holds a body has to be shorter than it: there is no tolerance past that.
-  const over = longestBy.find(({ id, mostMm }) =>
-    id === 'body' ? mm > mostMm + HAIR : !isAtMostMm(mm, mostMm),
-  );
-  if (!longest || !over) return 'works';
-  return over.id === 'body' ? 'does not hold' : 'eased';
+  // What holds a body has to be shorter than it: there is no tolerance past that, and it counts before easing does.
+  const past = ({ id, mostMm }: LongestBy) => (id === 'body' ? mm > mostMm + HAIR : !isAtMostMm(mm, mostMm));
+  const over = longestBy.filter(past);
+  if (!longest || over.length === 0) return 'works';
+  return over.some(({ id }) => id === 'body') ? 'does not hold' : 'eased';
 }

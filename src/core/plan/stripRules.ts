@@ -193,8 +193,26 @@ function workSections(
   });
 }
 
+/** The person's own rule for each part of an edge: a ratio, and a length taken off. */
+export const OWN_PARTS = 'own-parts';
+
+/** One part's edge, its ratio and what is taken off it, as terms `l`, `r`, `d`. */
+export function partTerms(
+  { id, label, edge }: RuleBases['sections'][number],
+  choice: StripInputs['choice'],
+): readonly (readonly ['l' | 'r' | 'd', Explained | Term])[] {
+  const ratio = choice?.ratios?.[id];
+  const less = choice?.less?.[id];
+  return [
+    ['l', edge],
+    ['r', leaf(`ratio of the ${label}`, ratio ?? 1, 'ratio', ratio === undefined ? 'default' : 'chosen')],
+    ['d', leaf(`taken off the ${label}`, less ?? 0, 'mm', less === undefined ? 'default' : 'chosen')],
+  ];
+}
+
 /** What is the person's own: the last round of trying on, a share off, the wearer's usual, printed, chosen. */
-function ownLengths(inputs: StripInputs, { on, girth, adds }: RuleBases): RuleLength[] {
+function ownLengths(inputs: StripInputs, bases: RuleBases): RuleLength[] {
+  const { on, girth, adds, sections } = bases;
   const { book, id, choice, facts, edge, second, size } = inputs;
   const { garment, wearer, pattern } = facts;
   const found: RuleLength[] = [];
@@ -239,6 +257,30 @@ function ownLengths(inputs: StripInputs, { on, girth, adds }: RuleBases): RuleLe
     );
   if (choice?.shorter !== undefined && !second)
     off('percent', 'shorter by your own share', on, choice.shorter, 'chosen');
+  if (!second && sections.length > 1 && (choice?.less || choice?.ratios)) {
+    const terms = Object.fromEntries(
+      sections.flatMap((section, at) =>
+        partTerms(section, choice).map(([key, term]) => [`${key}${at + 1}`, term]),
+      ),
+    );
+    const length = book.work(name(OWN_PARTS), {
+      label: label('part by part'),
+      unit: 'mm',
+      mark: 'chosen',
+      formula: `max(${sections.map((_, at) => `l${at + 1} * r${at + 1} - d${at + 1}`).join(' + ')}, least)`,
+      terms: { ...terms, least: leaf('least that can be sewn', LEAST_MM, 'mm', 'D') },
+      by: (v) => {
+        const all = v as Record<string, number>;
+        const part = (at: number) =>
+          (all[`l${at + 1}`] as number) * (all[`r${at + 1}`] as number) - (all[`d${at + 1}`] as number);
+        return Math.max(
+          sections.reduce((sum, _, at) => sum + part(at), 0),
+          all.least as number,
+        );
+      },
+    });
+    add(OWN_PARTS, 'part by part, your own', length, on);
+  }
   const usual = second ? undefined : wearer?.usualLengths?.[usualKey(garment.kind, edge.id)];
   if (usual) {
     const base = usual.of === 'body' ? girth : on;

@@ -3,7 +3,7 @@ import type { Explained } from '../explain/explained';
 import { leaf } from '../explain/ledger';
 import type { CrossingSeam } from './bandMarks';
 import { turnOf } from './edgeLength';
-import type { RuleLength } from './stripRules';
+import { OWN_PARTS, partTerms, type RuleLength } from './stripRules';
 import type { StripInputs } from './stripInputs';
 import type { StripSection } from './types';
 
@@ -64,27 +64,43 @@ export function placeSections(
   const thumb = spec.rules.find((rule) => rule.id === picked.id)?.rule;
   const ratios = thumb?.by === 'sections' ? thumb.ratios : undefined;
   if (sections.length < 2) return { sections: [], uneven: false };
+  const own = picked.id === OWN_PARTS;
   const placed = sections.map((section) => {
-    const own = choice?.ratios?.[section.id];
+    const ownRatio = choice?.ratios?.[section.id];
     const common = { label: `strip on the ${section.label}`, unit: 'mm', mark: 'D' } as const;
-    const strip = ratios
+    const strip = own
       ? book.work(`${id}.strip.${section.id}`, {
           ...common,
-          formula: 'l * r * B / planned',
-          terms: {
-            l: section.edge,
-            r: leaf('its ratio', own ?? ratios[section.id] ?? 1, 'ratio', own === undefined ? 'T' : 'chosen'),
-            B: sewn,
-            planned: picked.length,
+          formula: '(l * r - d) * B / planned',
+          terms: { ...Object.fromEntries(partTerms(section, choice)), B: sewn, planned: picked.length },
+          by: (v) => {
+            const all = v as Record<'l' | 'r' | 'd' | 'B' | 'planned', number>;
+            return ((all.l * all.r - all.d) * all.B) / all.planned;
           },
-          by: (v) => (v.l * v.r * v.B) / v.planned,
         })
-      : book.work(`${id}.strip.${section.id}`, {
-          ...common,
-          formula: 'l * B / L',
-          terms: { l: section.edge, B: sewn, L: on },
-          by: (v) => (v.l * v.B) / v.L,
-        });
+      : ratios
+        ? book.work(`${id}.strip.${section.id}`, {
+            ...common,
+            formula: 'l * r * B / planned',
+            terms: {
+              l: section.edge,
+              r: leaf(
+                'its ratio',
+                ownRatio ?? ratios[section.id] ?? 1,
+                'ratio',
+                ownRatio === undefined ? 'T' : 'chosen',
+              ),
+              B: sewn,
+              planned: picked.length,
+            },
+            by: (v) => (v.l * v.r * v.B) / v.planned,
+          })
+        : book.work(`${id}.strip.${section.id}`, {
+            ...common,
+            formula: 'l * B / L',
+            terms: { l: section.edge, B: sewn, L: on },
+            by: (v) => (v.l * v.B) / v.L,
+          });
     const ratio = book.work(`${id}.ratio.${section.id}`, {
       label: `elastic for each length of the ${section.label}`,
       unit: 'ratio',
@@ -103,7 +119,7 @@ export function placeSections(
       ratio: ratio.id,
       strip: strip.id,
     })),
-    uneven: ratios !== undefined,
+    uneven: own || ratios !== undefined,
   };
 }
 

@@ -341,6 +341,8 @@ export interface NeckbandPlan {
   readonly cutLength: TapeLength;
   readonly cutWidth: TapeLength;
   readonly reduction: { readonly exact: NumberId; readonly cm: NumberId; readonly in: NumberId };
+  /** How far a quarter mark lies from the shoulder seam it is nearest to. */
+  readonly quarter?: NumberId;
   readonly marked: MarksPlan;
 }
 

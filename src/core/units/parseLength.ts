@@ -5,7 +5,7 @@ export type ParsedLength =
   | {
       readonly ok: true;
       readonly mm: number;
-      readonly readAs: 'mm' | 'cm' | 'm' | 'in';
+      readonly readAs: 'mm' | 'cm' | 'm' | 'in' | 'yd';
       readonly echo: boolean;
     }
   | { readonly ok: false; readonly code: LengthFault; readonly sentence: string };
@@ -45,7 +45,7 @@ const EXAMPLES: Readonly<Record<FieldUnit, string>> = {
   in: 'Type a length such as 27 3/8, 27.375 or 69.5 cm.',
 };
 
-const MM_PER = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH } as const;
+const MM_PER = { mm: 1, cm: 10, m: 1000, in: MM_PER_INCH, yd: 36 * MM_PER_INCH } as const;
 
 const UNIT_WORDS: Readonly<Record<string, keyof typeof MM_PER>> = {
   mm: 'mm',
@@ -69,6 +69,11 @@ const UNIT_WORDS: Readonly<Record<string, keyof typeof MM_PER>> = {
   inch: 'in',
   inches: 'in',
   '"': 'in',
+  yd: 'yd',
+  'yd.': 'yd',
+  yds: 'yd',
+  yard: 'yd',
+  yards: 'yd',
 };
 
 /**

@@ -28,11 +28,11 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
             really <ExplainedNumber id={band.reduction[unit]} /> shorter than the neckline
           </p>
         </div>
-        {quarter && (
+        {quarter && band.quarter && (
           <div>
             <p className="soft">Quarter mark</p>
             <p>
-              <ExplainedNumber id="sew.quarter" />{' '}
+              <ExplainedNumber id={band.quarter} />{' '}
               {valueOf(numbers, quarter.mm) >= 0 ? 'in front of' : 'behind'} each shoulder seam
             </p>
           </div>

@@ -1,5 +1,7 @@
 'use client';
 import { useState } from 'react';
+import { turnOfCloth } from '@/core/bands/neckband';
+import { finishedFromCut } from '@/core/elastics/lengths';
 import { edgeUses } from '@/core/elastics/uses';
 import { garmentSpec, type Garment } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/plan/types';
@@ -13,6 +15,7 @@ import { useUnit } from '@/ui/unit';
 import { BandWindow } from './BandWindow';
 import { BandMarks } from './BandMarks';
 import { EdgeWays } from './edges/EdgeWays';
+import { GivenStrip } from './edges/GivenStrip';
 import { EdgeWork } from './edges/EdgeWork';
 import { BandOutcome } from './BandOutcome';
 import styles from './GarmentPage.module.css';
@@ -108,7 +111,10 @@ function Neckline() {
 }
 
 function NeckbandWork() {
-  const { garment, plan, set } = useGarment();
+  const { garment, facts, plan, set } = useGarment();
+  const numbers = useNumbers();
+  const { allowanceMm } = garment.pattern.neckline;
+  const turnOfClothMm = turnOfCloth(facts.band?.thicknessMm);
   if (!plan.neckband || !plan.neckline) return null;
   return (
     <>
@@ -134,6 +140,22 @@ function NeckbandWork() {
         />
       </BandMarks>
       <BandOutcome band={plan.neckband} />
+      <GivenStrip
+        name="band"
+        cutLengthMm={valueOf(numbers, plan.neckband.cutLength.exact)}
+        cutWidthMm={valueOf(numbers, plan.neckband.cutWidth.exact)}
+        onLength={(mm) =>
+          set('Neckband as it is cut', {
+            'neckband.ownMm': mm - 2 * allowanceMm,
+            'neckband.school': 'own',
+          })
+        }
+        onWidth={(mm) =>
+          set('Neckband as it is cut', {
+            'neckband.finishedMm': finishedFromCut('folded', mm, { allowanceMm, turnOfClothMm }),
+          })
+        }
+      />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
+import { MeasuredPicture } from './edges/MeasuredPicture';
 import styles from './GarmentPage.module.css';
 import { useGarment } from './useGarment';
 
@@ -69,6 +70,7 @@ export function NecklineForm() {
           })
         }
       />
+      <MeasuredPicture as={neckline.measuredAs} />
       <div className={styles.fields}>
         {pieces
           ? field(
@@ -77,6 +79,7 @@ export function NecklineForm() {
               'The whole neck edge of the front, tape on its edge.',
             )
           : field('wholeMm', 'All round', 'Tape on its edge, without pulling.')}
+        {pieces && field('wholeMm', 'Or front and back in one', 'Counts where the two are not both given.')}
         {field(
           'backMm',
           BACK_LABELS[neckline.measuredAs],

@@ -23,6 +23,10 @@ export function SizePanel() {
   const said = [['seams', pattern?.seamAllowanceMm] as const, ['hems', pattern?.hemAllowanceMm] as const]
     .flatMap(([what, mm]) => (mm === undefined ? [] : [`${what} ${formatLength(mm, unit)}`]))
     .join(', ');
+  // Every zone whose girth on the pattern is known, with the worn extension it comes to.
+  const drawn = plan.zones.flatMap(({ zone, body, pattern: own }) =>
+    own ? [{ zone, extension: valueOf(numbers, body) / valueOf(numbers, own.girth) - 1 }] : [],
+  );
   const likes = Object.entries(wearer?.fits ?? {}).map(([id, { name }]) => ({ id, name }));
   return (
     <section className={styles.stack}>
@@ -60,6 +64,27 @@ export function SizePanel() {
           />
         )}
       </div>
+      {drawn.length > 0 && (
+        <div>
+          <Button
+            size="small"
+            onClick={() =>
+              set(
+                'Pattern cut as it is',
+                Object.fromEntries(
+                  drawn.map(({ zone, extension }) => [`fit.${zone}`, { school: 'set', extension }]),
+                ),
+              )
+            }
+          >
+            Cut my pattern as it is
+          </Button>
+          <span className="soft small">
+            {' '}
+            Every zone takes the girth the pattern has; nothing is changed on it.
+          </span>
+        </div>
+      )}
       {pattern && Object.keys(allowances).length > 0 && (
         <div>
           <Button size="small" onClick={() => set('The pattern’s allowances', allowances)}>

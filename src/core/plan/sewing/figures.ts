@@ -115,7 +115,7 @@ function stripFigures(
   get: (id: string | undefined) => Explained | undefined,
 ): StripFigures | undefined {
   if (edge === 'neckline' && plan.neckband && at === 0) {
-    const { marked, sewn, sewnStretch, expectedWidth, finishedWidth } = plan.neckband;
+    const { marked, sewn, sewnStretch, expectedWidth, finishedWidth, quarter } = plan.neckband;
     const own = get(sewn);
     if (!own) return undefined;
     const past = get(marked.marks.find(({ label }) => label === 'quarter')?.fromSeams[0]?.mm);
@@ -124,19 +124,7 @@ function stripFigures(
       ...marksOfBand(get, marked),
       ...optional('stretch', get(sewnStretch)),
       ...optional('finished', get(expectedWidth ?? finishedWidth)),
-      ...(past
-        ? {
-            quarter: book.work('sew.quarter', {
-              label: 'quarter mark from the shoulder seam',
-              unit: 'mm',
-              mark: 'D',
-              formula: 'abs(x)',
-              terms: { x: past },
-              by: ({ x }) => Math.abs(x),
-            }),
-            quarterBefore: past.value < 0,
-          }
-        : {}),
+      ...(past ? { ...optional('quarter', get(quarter)), quarterBefore: past.value < 0 } : {}),
     };
   }
   const strip = plan.edges.find(({ id }) => id === edge)?.strips[at];

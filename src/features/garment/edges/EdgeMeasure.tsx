@@ -9,6 +9,7 @@ import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import styles from '../GarmentPage.module.css';
 import { useGarment } from '../useGarment';
+import { MeasuredPicture } from './MeasuredPicture';
 import { useEdge } from './useEdge';
 
 const { fields } = edgeMeasuredSpec;
@@ -59,6 +60,7 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
           if (measured) put('what was measured', { 'measured.as': next });
         }}
       />
+      <MeasuredPicture as={as} />
       <div className={styles.fields}>
         <LengthField
           spec={fields.wholeMm}

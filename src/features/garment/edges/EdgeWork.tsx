@@ -1,8 +1,10 @@
 'use client';
 import { useMemo, useState } from 'react';
+import { turnOfCloth } from '@/core/bands/neckband';
+import { finishedFromCut } from '@/core/elastics/lengths';
 import { marksOf } from '@/core/plan/stripMarks';
 import type { EdgePlan, StripPlan } from '@/core/plan/types';
-import { NumbersProvider } from '@/ui/numbers';
+import { NumbersProvider, useNumbers, valueOf } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
 import styles from '../GarmentPage.module.css';
 import { useGarment } from '../useGarment';
@@ -11,6 +13,7 @@ import { EdgeFigures } from '../EdgePanel';
 import { AllowanceNote, EdgeWays } from './EdgeWays';
 import { Drop, Gathers, Ripple } from './EdgeExtras';
 import { EdgeMaterials } from './EdgeMaterials';
+import { GivenStrip } from './GivenStrip';
 import { EdgeMeasure } from './EdgeMeasure';
 import { Rounds } from './Rounds';
 import { Sections } from './Sections';
@@ -52,6 +55,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
               </h2>
             )}
             <StripOutcome edge={plan} strip={one} first={at === 0} />
+            {at === 0 && <Given plan={plan} strip={one} />}
           </div>
         ))}
       {strip && <Sections plan={plan} strip={strip} />}
@@ -64,6 +68,39 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
       {!onlyStay && plan.use !== 'left' && !use.hardware && <Gathers plan={plan} />}
       <EdgeWays plan={plan} />
     </>
+  );
+}
+
+/** The first strip of cloth, typed as it is cut. */
+function Given({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
+  const { garment, facts } = useGarment();
+  const { use, choice, put } = useEdge(plan);
+  const numbers = useNumbers();
+  const spec = use.strips[0];
+  if (!strip.cutWidth || !spec || strip.of === 'elastic') return null;
+  const way = spec.width === 'binding' || spec.width === 'facing' ? spec.width : 'folded';
+  const allowanceMm = choice.measured?.allowanceMm ?? garment.pattern.seamAllowanceMm;
+  const cloth = strip.of === 'band' ? facts.band : facts.outer;
+  return (
+    <GivenStrip
+      name={strip.label.toLowerCase()}
+      cutLengthMm={valueOf(numbers, strip.cutLength.exact)}
+      cutWidthMm={valueOf(numbers, strip.cutWidth.exact)}
+      onLength={(mm) =>
+        put('strip as it is cut', {
+          ownMm: mm * valueOf(numbers, strip.parts) - valueOf(numbers, strip.adds),
+          school: 'own',
+        })
+      }
+      onWidth={(mm) =>
+        put('strip as it is cut', {
+          finishedMm: finishedFromCut(way, mm, {
+            allowanceMm,
+            turnOfClothMm: way === 'folded' ? turnOfCloth(cloth?.thicknessMm) : 0,
+          }),
+        })
+      }
+    />
   );
 }
 

@@ -2,6 +2,7 @@
 import { edgeChoiceSpec } from '@/core/facts/garment';
 import type { EdgePlan, StripPlan } from '@/core/plan/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import table from '@/ui/table.module.css';
@@ -9,13 +10,14 @@ import styles from '../GarmentPage.module.css';
 import { useEdge } from './useEdge';
 
 const { of: RATIO } = edgeChoiceSpec.fields.ratios;
+const { of: LESS } = edgeChoiceSpec.fields.less;
 
 /** The parts of an edge and the elastic that goes on each; their ratios are followed where that rule is taken. */
 export function Sections({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
   const { choice, put, fault } = useEdge(plan);
   const numbers = useNumbers();
   if (strip.sections.length === 0) return null;
-  const byParts = strip.rule === 'parts';
+  const byParts = strip.rule === 'parts' || strip.rule === 'own-parts';
   return (
     <section className={styles.stack}>
       <h2>Part by part</h2>
@@ -28,6 +30,7 @@ export function Sections({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) 
               <th className={table.num}>elastic on it</th>
               <th className={table.num}>for each length</th>
               {byParts && <th>your ratio</th>}
+              <th>or your length less</th>
             </tr>
           </thead>
           <tbody>
@@ -58,6 +61,20 @@ export function Sections({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) 
                     />
                   </td>
                 )}
+                <td style={{ minWidth: 130 }}>
+                  <LengthField
+                    spec={LESS}
+                    label={`Less, ${section.label}`}
+                    valueMm={choice.less?.[section.id]}
+                    onChange={(mm) =>
+                      put(`less on the ${section.label}`, {
+                        [`less.${section.id}`]: mm,
+                        ...(mm === undefined ? {} : { school: 'own-parts' }),
+                      })
+                    }
+                    fault={fault(`less.${section.id}`)}
+                  />
+                </td>
               </tr>
             ))}
           </tbody>
@@ -65,7 +82,7 @@ export function Sections({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) 
       </div>
       {!byParts && (
         <p className="soft small">
-          Evenly spread. Take the rule “front at rest, back and waist shorter” to set each part.
+          Evenly spread. Type what is taken off a part, and each part has its own rule.
         </p>
       )}
     </section>

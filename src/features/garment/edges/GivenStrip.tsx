@@ -1,0 +1,40 @@
+'use client';
+import { lengthMm } from '@/core/facts/spec';
+import { LengthField } from '@/ui/LengthField';
+import styles from '../GarmentPage.module.css';
+
+const LENGTH = lengthMm('Its length as cut', 30, 4000);
+const WIDTH = lengthMm('Its width as cut', 6, 800);
+
+interface Props {
+  /** What the strip is called in a sentence. */
+  readonly name: string;
+  readonly cutLengthMm: number;
+  readonly cutWidthMm: number;
+  /** The person has a strip of that length: what is sewn follows from it. */
+  readonly onLength: (cutMm: number) => void;
+  readonly onWidth: (cutMm: number) => void;
+}
+
+/** A strip that is there already, or is always cut so wide: typed as it is cut, what it finishes to follows. */
+export function GivenStrip({ name, cutLengthMm, cutWidthMm, onLength, onWidth }: Props) {
+  return (
+    <details>
+      <summary style={{ cursor: 'pointer', minHeight: 28 }}>You have the {name} cut already</summary>
+      <div className={styles.fields} style={{ paddingTop: 12 }}>
+        <LengthField
+          spec={LENGTH}
+          valueMm={cutLengthMm}
+          help="With its joins. Whether it holds and reaches is worked out again."
+          onChange={(mm) => mm !== undefined && onLength(mm)}
+        />
+        <LengthField
+          spec={WIDTH}
+          valueMm={cutWidthMm}
+          help="With its allowances. What it finishes to follows."
+          onChange={(mm) => mm !== undefined && onWidth(mm)}
+        />
+      </div>
+    </details>
+  );
+}
