@@ -69,11 +69,11 @@ export function Ticket() {
         </section>
       ))}
       {plan.cutting.length > 0 && (
-        <details>
-          <summary className={styles.group}>
+        <section>
+          <div className={styles.group}>
             <span>At the edges</span>
             <span>add, trim, fold, mark</span>
-          </summary>
+          </div>
           {plan.cutting.map(({ edge, label, lines }) => (
             <div key={edge} className={styles.details} style={{ paddingTop: 6 }}>
               <strong>{label}</strong>
@@ -84,7 +84,7 @@ export function Ticket() {
               ))}
             </div>
           ))}
-        </details>
+        </section>
       )}
       {bandMissing && (
         <p className="soft small">

@@ -132,12 +132,12 @@ function Limits({ strip }: { strip: StripPlan }) {
     <p className="soft small">
       {binding && (
         <>
-          At least <ExplainedNumber id={binding.at} side="up" />, so that it {binding.label}.{' '}
+          At least <ExplainedNumber id={binding.at} />, so that it {binding.label}.{' '}
         </>
       )}
       {top && (
         <>
-          At most <ExplainedNumber id={top.at} side="down" />, to{' '}
+          At most <ExplainedNumber id={top.at} />, to{' '}
           {top.id === 'body' ? 'hold' : 'need no easing'}.
         </>
       )}
