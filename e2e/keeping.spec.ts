@@ -64,6 +64,7 @@ test('a mistaken tick for cut is undone, and a removed garment is brought back f
 test('what is cut stays as cut: a wider band afterwards says how they differ', async ({ page }) => {
   await visit(page, '/garments/curtain?stage=bands');
   await page.getByLabel('Finished width (cm)').fill('3');
+  await page.keyboard.press('Enter');
   const row = page.getByRole('complementary', { name: 'Ticket' }).locator('[data-row=neckband]');
   await expect(row).toContainText('45.5 cm');
   await expect(row).toContainText('longer than the plan now');

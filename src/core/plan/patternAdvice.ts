@@ -39,7 +39,7 @@ function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girthMm: num
     perSeamEdge.value < LEAST_CHANGE_MM
       ? say`${zone.label}: the pattern fits as it is`
       : zone.axis === 'along'
-        ? say`${zone.label}: ${longer ? 'shorten' : 'lengthen'} by ${perSeamEdge} in all${placeOfLength(zone)}`
+        ? say`${zone.label}: ${longer ? 'shorten' : 'lengthen'} by ${perSeamEdge} altogether${placeOfLength(zone)}`
         : longer
           ? say`${zone.label}: take ${perSeamEdge} off each seam edge`
           : say`${zone.label}: add ${perSeamEdge} at each seam edge`;

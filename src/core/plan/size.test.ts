@@ -22,7 +22,7 @@ describe('the size to cut', () => {
   });
   test('another zone’s nearest size is a grade, a length is one change', () => {
     expect(words.find((line) => line.startsWith('Waist edge'))).toMatch(/grade towards size 3: take off/);
-    expect(words.find((line) => line.startsWith('Crotch length'))).toMatch(/lengthen by .* in all/);
+    expect(words.find((line) => line.startsWith('Crotch length'))).toMatch(/lengthen by .* altogether/);
   });
   test('a size that is chosen is what is compared', () => {
     const chosen = plan('briefs', { outer: stated(0.75), pattern: otter }, { sizeId: 'size-3' });

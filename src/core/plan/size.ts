@@ -140,7 +140,7 @@ function zoneSize(
     perSeamEdge.value < LEAST_CHANGE_MM
       ? say`${name}: as it is`
       : zone.axis === 'along'
-        ? say`${name}: ${short ? 'lengthen' : 'shorten'} by ${perSeamEdge} in all${placeOfLength(zone)}`
+        ? say`${name}: ${short ? 'lengthen' : 'shorten'} by ${perSeamEdge} altogether${placeOfLength(zone)}`
         : same
           ? say`${name}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`
           : say`${name}: grade towards size ${{ name: best.size.label }}: ${short ? 'add' : 'take off'} ${perSeamEdge} at each seam edge`;

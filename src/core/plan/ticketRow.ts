@@ -54,7 +54,7 @@ export function stripDetails({ book, facts }: TicketInputs, edge: EdgePlan, stri
   const joins = {
     butted: say`ends butted and zigzagged`,
     overlapped: say`ends overlapped by ${adds}, crossed with an X`,
-    seamed: pieced ? say`seams take ${adds} in all` : say`ends seamed, ${adds} in it`,
+    seamed: pieced ? say`seams take ${adds} altogether` : say`ends seamed, ${adds} in it`,
     open: adds.value > 0 ? say`${adds} in it for its ends` : say`two open ends`,
   } as const;
   details.push(joins[strip.join]);

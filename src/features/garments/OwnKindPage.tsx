@@ -16,6 +16,7 @@ import { GarmentDrawing } from '@/ui/GarmentDrawing';
 import { NumberField } from '@/ui/NumberField';
 import { PickField } from '@/ui/PickField';
 import { TextBox } from '@/ui/TextBox';
+import { useTyped } from '@/ui/useTyped';
 import table from '@/ui/table.module.css';
 
 const { fields } = ownKindSpec;
@@ -187,19 +188,20 @@ function PartName({
   value: string;
   onChange: (value: string) => void;
 }) {
-  const [typed, setTyped] = useState<string | undefined>(undefined);
-  const text = typed ?? value;
-  const fine = text.trim() !== '' && text.length <= 60;
+  const fine = (text: string) => text.trim() !== '' && text.length <= 60;
+  // It counts when it is left: the part's other fields are called by it, and would be renamed at every letter.
+  const take = (text: string): boolean => {
+    if (fine(text)) onChange(text);
+    return fine(text);
+  };
+  const { text, onType, onLeave } = useTyped({ stored: value, take });
   return (
     <TextBox
       label={label}
       value={text}
-      trouble={fine ? undefined : 'Give it a name of at most 60 characters.'}
-      onType={(next) => {
-        setTyped(next);
-        if (next.trim() !== '' && next.length <= 60) onChange(next);
-      }}
-      onLeave={() => fine && setTyped(undefined)}
+      trouble={fine(text) ? undefined : 'Give it a name of at most 60 characters.'}
+      onType={onType}
+      onLeave={onLeave}
     />
   );
 }

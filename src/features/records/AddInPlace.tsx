@@ -33,7 +33,7 @@ export function AddInPlace<K extends RecordKind>({ kind, factsOf, onMade, childr
   const article = /^[aeiou]/.test(name) ? 'an' : 'a';
   if (!open) {
     return (
-      <Button size="small" onClick={() => setOpen(true)} sx={{ alignSelf: 'start' }}>
+      <Button size="small" onClick={() => setOpen(true)} sx={{ alignSelf: 'start', justifySelf: 'start' }}>
         Add {article} {name}
       </Button>
     );

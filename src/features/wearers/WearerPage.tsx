@@ -162,7 +162,7 @@ function SetOf({
                     <LengthField
                       spec={bodyFields[measure]}
                       valueMm={set.values[measure]}
-                      onChange={put(`values.${measure}`, `Measure: ${measure}`)}
+                      onChange={put(`values.${measure}`, `Measure: ${bodyFields[measure].label}`)}
                       fault={fault(`values.${measure}`)}
                     />
                   </div>

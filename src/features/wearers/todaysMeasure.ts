@@ -1,4 +1,4 @@
-import type { BodyMeasure, MeasurementSet, Wearer } from '@/core/facts/wearer';
+import { bodyFields, type BodyMeasure, type MeasurementSet, type Wearer } from '@/core/facts/wearer';
 
 interface Setter {
   readonly set: (
@@ -31,7 +31,7 @@ export function setTodaysMeasure(
   mm: number | undefined,
 ): void {
   const now = wearer && todaysSet(wearer, today);
-  const label = `Measure: ${measure}`;
+  const label = `Measure: ${bodyFields[measure].label}`;
   if (now)
     return records.set('wearer', wearerId, label, { [`measurements.${now.id}.values.${measure}`]: mm });
   if (mm === undefined) return;

@@ -26,7 +26,7 @@ const measure = ({ edge: { id, label }, after }: EdgeContext): StepSpec =>
     say`${label}: measure it as it is now`,
     [
       (f) =>
-        say`Tape on its edge, along the seamline, ${f.neckAllowance} in from the cut edge, without pulling.`,
+        say`Tape on its edge, along the seamline, ${f.neckAllowance} inside the cut edge, without pulling.`,
       (f) => {
         const length = f.edge(id);
         return length

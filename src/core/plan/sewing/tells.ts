@@ -37,7 +37,7 @@ export function tellsOf(inputs: Inputs): readonly { readonly label: string; read
     ...rows(inputs),
     ...ends(inputs),
     ...line('Press', pressOf(inputs)),
-    ...(length ? [{ label: 'Length', text: say`${length} in all` }] : []),
+    ...(length ? [{ label: 'Length', text: say`${length} altogether` }] : []),
   ];
 }
 
