@@ -16,6 +16,8 @@ const HEAD_BY_AGE: readonly (readonly [number, number])[] = [
 /** The larger of the adult figures, so that an opening planned on it passes (T). */
 const ADULT_HEAD_MM = 570;
 const GROWN_AT = 18;
+/** Below this age a body is taken for a child's whatever else is said of it (common practice, no source). */
+const SURELY_CHILD_BELOW = 10;
 /** Around the knuckles with the thumb tucked in (estimate, unchecked). */
 const HAND_MM = { child: 190, adult: 250 } as const;
 /** Round heel and instep, toes pointed (estimate, unchecked). */
@@ -34,7 +36,8 @@ export function estimateFor(
   ageYears: number | undefined,
 ): Estimate | undefined {
   if (measure === 'hand' || measure === 'foot' || measure === 'hip') {
-    const mm = UNCHECKED[measure][grown];
+    const surelyChild = ageYears !== undefined && ageYears < SURELY_CHILD_BELOW;
+    const mm = UNCHECKED[measure][surelyChild ? 'child' : grown];
     return { mm, mark: 'default', note: 'An estimate, unchecked: measuring beats it.' };
   }
   if (measure !== 'head') return undefined;

@@ -81,6 +81,10 @@ describe('estimates', () => {
       last = estimate?.mm ?? 0;
     }
   });
+  test('a toddler’s hand is never a grown one, whatever the wearer was called', () => {
+    expect(estimateFor('hand', 'adult', 2)?.mm).toBe(estimateFor('hand', 'child', 2)?.mm);
+    expect(estimateFor('hand', 'adult', 10)?.mm).toBeGreaterThan(estimateFor('hand', 'child', 10)?.mm ?? 0);
+  });
   test('a bust cannot be guessed', () => expect(estimateFor('bust', 'adult', 40)).toBeUndefined());
 });
 

@@ -92,7 +92,7 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
             spec={fields.turnRad}
             value={measured?.turnRad ?? USUAL_TURN[edge.curve]}
             required
-            help="How far the edge turns in all; an estimate until measured."
+            help="How far the edge turns on its way round: straight is 0°, half a circle 180°, a round hole 360°. An estimate until measured."
             onChange={(turnRad) => measure('total turn', 'turnRad', turnRad)}
             fault={fault('measured.turnRad')}
           />
