@@ -137,8 +137,7 @@ function Limits({ strip }: { strip: StripPlan }) {
       )}
       {top && (
         <>
-          At most <ExplainedNumber id={top.at} />, to{' '}
-          {top.id === 'body' ? 'hold' : 'need no easing'}.
+          At most <ExplainedNumber id={top.at} />, to {top.id === 'body' ? 'hold' : 'need no easing'}.
         </>
       )}
     </p>

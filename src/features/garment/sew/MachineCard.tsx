@@ -5,6 +5,7 @@ import { itemText, settingsOf } from '@/features/machines/setupWords';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
 import styles from './AtMachine.module.css';
+import { KeepAsCard } from './KeepAsCard';
 import { useSewing } from './useSewing';
 
 /** What is read while sewing; the rest was set once. */
@@ -66,6 +67,7 @@ export function MachineCard({ step, setup }: { step: StepPlan; setup: SetupPlan 
           <Rows rows={settings.filter(({ label }) => !AT_A_GLANCE.has(label))} />
         </dl>
       </details>
+      <KeepAsCard setup={setup} />
       {step.row && (
         <p className={styles.label}>
           {step.row.measured ? 'Your swatch stretched' : 'Planned to stretch'} {share(step.row.gives)}; the
