@@ -34,20 +34,3 @@ for (const colorScheme of ['light', 'dark'] as const) {
     });
   }
 }
-
-test('at the machine and the table, a tablet shows everything without scrolling sideways', async ({
-  browser,
-}) => {
-  const context = await browser.newContext({ viewport: { width: 768, height: 1024 } });
-  const page = await context.newPage();
-  for (const [name, path] of views) {
-    await page.goto(path);
-    await page.waitForLoadState('networkidle');
-    await expect
-      .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), {
-        message: name,
-      })
-      .toBeLessThanOrEqual(0);
-  }
-  await context.close();
-});

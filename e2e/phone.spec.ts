@@ -3,7 +3,7 @@ import { clippedTexts } from './clipped';
 import { visit } from './hands';
 import { views } from './views';
 
-/** The widths at which the product is used: a phone before a mirror, a tablet at the table, a desk. */
+/** The widths at which the product is used: a phone before a mirror, a tablet at the table. */
 const SIZES = [
   ['a phone', 390, 844],
   ['a tablet', 768, 1024],

@@ -129,12 +129,6 @@ test('at the machine: back, a note, what went wrong with its remedy, and a machi
   await expect(page.locator('[data-step="side"][data-open=true]')).toBeVisible();
   await expect(page.getByText(/gives .* by your own swatch/)).toBeVisible();
   await visit(page, '/garments/ring-toss/sew');
-  const keep = page.getByRole('button', { name: 'Keep these settings as a card' });
-  while (!(await keep.isVisible())) await page.keyboard.press('ArrowLeft');
-  await keep.click();
-  await expect(page.getByText(/^These are your card’s of /)).toBeVisible();
-  await saved(page);
-  await visit(page, '/garments/ring-toss/sew');
   await page.keyboard.press('w');
   await page.getByLabel('What it did').selectOption({ label: 'The seam waves' });
   await expect(page.getByRole('list', { name: 'Causes to try' })).toContainText('The foot presses too hard');

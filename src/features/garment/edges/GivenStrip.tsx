@@ -1,6 +1,8 @@
 'use client';
 import { lengthMm } from '@/core/facts/spec';
+import { roundToStep, tapeStepMm } from '@/core/units/roundForTape';
 import { LengthField } from '@/ui/LengthField';
+import { useUnit } from '@/ui/unit';
 import styles from '../GarmentPage.module.css';
 
 const LENGTH = lengthMm('Its length as cut', 30, 4000);
@@ -18,19 +20,21 @@ interface Props {
 
 /** A strip that is there already, or is always cut so wide: typed as it is cut, what it finishes to follows. */
 export function GivenStrip({ name, cutLengthMm, cutWidthMm, onLength, onWidth }: Props) {
+  const { unit } = useUnit();
+  const onTape = (mm: number) => roundToStep(mm, tapeStepMm(mm, unit));
   return (
     <details>
       <summary style={{ cursor: 'pointer', minHeight: 28 }}>You have the {name} cut already</summary>
       <div className={styles.fields} style={{ paddingTop: 12 }}>
         <LengthField
           spec={LENGTH}
-          valueMm={cutLengthMm}
+          valueMm={onTape(cutLengthMm)}
           help="With its joins. Whether it holds and reaches is worked out again."
           onChange={(mm) => mm !== undefined && onLength(mm)}
         />
         <LengthField
           spec={WIDTH}
-          valueMm={cutWidthMm}
+          valueMm={onTape(cutWidthMm)}
           help="With its allowances. What it finishes to follows."
           onChange={(mm) => mm !== undefined && onWidth(mm)}
         />
