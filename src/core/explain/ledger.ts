@@ -1,6 +1,6 @@
 import type { Explained, Mark, NumberPart, Phrase, Quantity, Term } from './explained';
 
-type Input = Term | Explained;
+export type Input = Term | Explained;
 
 export interface Working<T extends Record<string, Input>> {
   readonly label: string;

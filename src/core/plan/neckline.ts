@@ -1,6 +1,6 @@
 import { ringOfPieces, seamlineOfRing } from '../bands/seamline';
 import type { Explained } from '../explain/explained';
-import { leaf, type Ledger } from '../explain/ledger';
+import { leaf, type Input, type Ledger } from '../explain/ledger';
 import type { NecklineMeasured } from '../facts/garment';
 import type { NecklinePlan } from './types';
 
@@ -33,40 +33,8 @@ function planSeamline(book: Ledger, neckline: NecklineMeasured): Explained | und
   const label = 'neckline seamline';
   const a = leaf('seam allowance at the neckline', allowanceMm, 'mm', 'measured');
   const turn = leaf('total turn of the neckline', turnRad, 'rad', 'D');
-  if (measuredAs === 'pieces') {
-    const whole = { label: 'neckline as a ring, cut edge', unit: 'mm', mark: 'D' } as const;
-    const crossing = {
-      seams: leaf('shoulder seams', CROSSINGS, 'count', 'D'),
-      s: leaf('seam allowance at the shoulder', shoulderAllowanceMm, 'mm', 'measured'),
-    };
-    if (frontMm === undefined || backMm === undefined) {
-      if (wholeMm === undefined) return undefined;
-      const ring = book.work('neckline.ring', {
-        ...whole,
-        formula: 'pieces - 2 * seams * s',
-        terms: { pieces: leaf('all its pieces, cut edge', wholeMm, 'mm', 'measured'), ...crossing },
-        by: ({ pieces, seams, s }) => ringOfPieces(pieces, seams, s),
-      });
-      return book.work(id, {
-        label,
-        unit: 'mm',
-        mark: 'D',
-        formula: 'ring + turn * a',
-        terms: { ring, turn, a },
-        by: (v) => seamlineOfRing(v.ring, v.turn, v.a),
-      });
-    }
-    const ring = book.work('neckline.ring', {
-      ...whole,
-      formula: 'front + back - 2 * seams * s',
-      terms: {
-        front: leaf('front piece, cut edge', frontMm, 'mm', 'measured'),
-        back: leaf('back piece, cut edge', backMm, 'mm', 'measured'),
-        ...crossing,
-      },
-      by: ({ front, back, seams, s }) => ringOfPieces(front + back, seams, s),
-    });
-    return book.work(id, {
+  const seamlineOf = (ring: Input) =>
+    book.work(id, {
       label,
       unit: 'mm',
       mark: 'D',
@@ -74,17 +42,39 @@ function planSeamline(book: Ledger, neckline: NecklineMeasured): Explained | und
       terms: { ring, turn, a },
       by: (v) => seamlineOfRing(v.ring, v.turn, v.a),
     });
+  if (measuredAs === 'pieces') {
+    const whole = { label: 'neckline as a ring, cut edge', unit: 'mm', mark: 'D' } as const;
+    const crossing = {
+      seams: leaf('shoulder seams', CROSSINGS, 'count', 'D'),
+      s: leaf('seam allowance at the shoulder', shoulderAllowanceMm, 'mm', 'measured'),
+    };
+    if (frontMm !== undefined && backMm !== undefined) {
+      return seamlineOf(
+        book.work('neckline.ring', {
+          ...whole,
+          formula: 'front + back - 2 * seams * s',
+          terms: {
+            front: leaf('front piece, cut edge', frontMm, 'mm', 'measured'),
+            back: leaf('back piece, cut edge', backMm, 'mm', 'measured'),
+            ...crossing,
+          },
+          by: ({ front, back, seams, s }) => ringOfPieces(front + back, seams, s),
+        }),
+      );
+    }
+    if (wholeMm === undefined) return undefined;
+    return seamlineOf(
+      book.work('neckline.ring', {
+        ...whole,
+        formula: 'pieces - 2 * seams * s',
+        terms: { pieces: leaf('all its pieces, cut edge', wholeMm, 'mm', 'measured'), ...crossing },
+        by: ({ pieces, seams, s }) => ringOfPieces(pieces, seams, s),
+      }),
+    );
   }
   if (wholeMm === undefined) return undefined;
   if (measuredAs === 'seamline') return book.given(id, label, wholeMm, 'mm', 'measured');
-  return book.work(id, {
-    label,
-    unit: 'mm',
-    mark: 'D',
-    formula: 'ring + turn * a',
-    terms: { ring: leaf('joined ring, cut edge', wholeMm, 'mm', 'measured'), turn, a },
-    by: (v) => seamlineOfRing(v.ring, v.turn, v.a),
-  });
+  return seamlineOf(leaf('joined ring, cut edge', wholeMm, 'mm', 'measured'));
 }
 
 function planBackHalf(book: Ledger, neckline: NecklineMeasured, seamline: Explained): Explained {
