@@ -420,7 +420,7 @@ export const stretchWaist: Recipe = {
       say`Sew the sides`,
       [say`Front on back, notches matched.`],
       say`Both sides the same length.`,
-      { job: 'seam', up: 'the front', start: 'the waist', press: 'to the back' },
+      { job: 'seam', up: 'the front', start: 'the waist', press: 'to the back', after: ['press-hems'] },
     ),
     ...edge(c, 'waist', { after: ['side'], seam: 'waist' }),
     tryOn('length-try', say`Try it on for length`, [say`With the waist where it sits; mark the hem level.`], {

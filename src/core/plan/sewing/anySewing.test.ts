@@ -71,6 +71,19 @@ test('length before its hem: an edge is finished after its length was settled', 
   expect(settled).toBeGreaterThan(5);
 });
 
+test('creases that are pressed while the pieces are flat come before the seams that close them', () => {
+  let pressed = 0;
+  forAll((_facts, of) => {
+    const at = (id: string) => of.steps.findIndex((step) => step.id === id);
+    if (at('press-hems') < 0) return;
+    for (const closes of ['side', 'inseam'].filter((id) => at(id) >= 0)) {
+      pressed += 1;
+      expect([closes, at('press-hems') < at(closes)]).toEqual([closes, true]);
+    }
+  });
+  expect(pressed).toBeGreaterThan(10);
+});
+
 test('what is serged is not pressed open, notched or topstitched on both sides', () => {
   forAll((_facts, of) => {
     for (const step of of.steps.filter(serged))
