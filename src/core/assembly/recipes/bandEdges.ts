@@ -43,6 +43,7 @@ const measure = ({ edge: { id, label }, after }: EdgeContext): StepSpec =>
 
 function join({ edge: { id, label, open }, use, after, times, context }: EdgeContext): StepSpec {
   const pieced = use === 'front-band';
+  const joins = pieced || open !== true;
   return step(
     `${id}-join`,
     pieced
@@ -51,7 +52,7 @@ function join({ edge: { id, label, open }, use, after, times, context }: EdgeCon
         ? say`${label}: close the ends of the band, then fold it`
         : say`${label}: join the band into a ring`,
     [
-      (f) => say`Ends together, ${f.names.band} not twisted.`,
+      (f) => (joins ? say`Ends together, ${f.names.band} not twisted.` : undefined),
       open
         ? say`Fold each end on itself along the band, right sides facing; sew it closed, trim, and turn it out.`
         : () => undefined,
@@ -71,7 +72,7 @@ function join({ edge: { id, label, open }, use, after, times, context }: EdgeCon
       sides: 'right sides facing',
       up: 'either side',
       start: 'the folded edge’s side',
-      press: 'open, or to one side where it is serged',
+      ...(joins ? { press: 'open, or to one side where it is serged' } : {}),
       cautions: ['iron'],
     },
   );

@@ -339,7 +339,8 @@ export const bra: Recipe = {
         {
           job: 'understitch',
           minutes: 10,
-          times: 2,
+          // Two cups, both sides of each seam.
+          times: 4,
           after: ['cup'],
           seam: 'cup',
           sides: 'allowances open',

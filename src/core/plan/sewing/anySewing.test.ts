@@ -131,6 +131,30 @@ test('a row’s length is its own: an end is as long as what it crosses, nothing
   });
 });
 
+test('a row on both sides of a seam is twice as long as the seam', () => {
+  let seen = 0;
+  forAll((_facts, of) => {
+    const [seam, both] = ['cup', 'cup-topstitch'].map((id) => value(of, `row.${id}.length`));
+    if (!(seam && both)) return;
+    seen += 1;
+    expect(both / seam).toBeCloseTo(2, 9);
+  });
+  expect(seen).toBeGreaterThan(0);
+});
+
+test('a band whose ends are closed apart is not told to bring them together', () => {
+  let seen = 0;
+  forAll((_facts, of) => {
+    for (const step of of.steps) {
+      const [title = '', ...rest] = words(of, step);
+      if (!/close the ends of the band/.test(title)) continue;
+      seen += 1;
+      expect(rest.filter((text) => /[Ee]nds together|press open/i.test(text))).toEqual([]);
+    }
+  });
+  expect(seen).toBeGreaterThan(0);
+});
+
 test('no layer is basted twice, pile is sewn downwards, and a pile’s caution stands on pile only', () => {
   forAll((facts, of) => {
     const pile = facts.outer?.pile === 'yes';
