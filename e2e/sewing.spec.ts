@@ -187,8 +187,10 @@ test('other machines, another garment beside it, free evenings and their calenda
   await hands.press('Add a free evening');
   await expect(page.locator('[data-evening]').first()).toContainText('to spare');
   await page.getByLabel('From').first().fill('late');
+  await page.keyboard.press('Enter');
   await expect(page.getByText('Give the time as hours and minutes, such as 19:30.')).toBeVisible();
   await page.getByLabel('From').first().fill('18:15');
+  await page.keyboard.press('Enter');
   await saved(page);
   const [download] = await Promise.all([
     page.waitForEvent('download'),
