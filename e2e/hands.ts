@@ -55,6 +55,8 @@ export function keyboard(page: Page): Hands {
       await tabTo(page, page.getByLabel(label, { exact: typeof label === 'string' }).first());
       await page.keyboard.press('Control+A');
       await page.keyboard.type(text);
+      // What is typed counts when the field is left.
+      await page.keyboard.press('Tab');
     },
     press: async (name) => {
       await tabTo(page, page.getByRole('button', exactly(name)).first());
