@@ -45,14 +45,8 @@ export interface StripFigures {
   readonly quarterBefore?: boolean;
 }
 
-/** How a step's row is sewn, for what is only said of some stitches. */
-export interface HowSewn {
-  /** The knife trims it and the loops bind it: never pressed open, notched or clipped. */
-  readonly serged: boolean;
-}
-
 /** A sentence, or one made from the plan's figures; `undefined` where there is nothing to say. */
-export type Line = Phrase | ((figures: Figures, how: HowSewn) => Phrase | undefined);
+export type Line = Phrase | ((figures: Figures) => Phrase | undefined);
 
 export type Place = 'table' | 'iron' | 'machine' | 'body';
 

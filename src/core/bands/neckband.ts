@@ -59,13 +59,15 @@ export function ratioByStretch(stretch: number): (typeof RATIO_BY_STRETCH)[numbe
 }
 
 /** Cloth this thick or thicker needs width for its turn, mm (common practice, no source). */
-export const THICK_FROM_MM = 1;
+const THICK_FROM_MM = 1;
 /** The turn of thick cloth takes about this many thicknesses (T). */
 export const TURN_THICKNESSES = 1.5;
 
-/** What the fold of a cloth takes of its strip's width: nothing where it is thin, mm (T). */
-export const turnOfCloth = (thicknessMm = 0): number =>
-  thicknessMm >= THICK_FROM_MM ? TURN_THICKNESSES * thicknessMm : 0;
+/** The thickness of a cloth that counts where it is folded: none where it is thin, mm (T). */
+export const thicknessInFold = (thicknessMm = 0): number => (thicknessMm >= THICK_FROM_MM ? thicknessMm : 0);
+
+/** What the fold of a cloth takes of its strip's width, mm (T). */
+export const turnOfCloth = (thicknessMm?: number): number => TURN_THICKNESSES * thicknessInFold(thicknessMm);
 
 /** Cut width of a folded band: 2·(w + a) + turn of cloth. */
 export const cutWidth = (finishedMm: number, allowanceMm: number, turnOfClothMm: number): number =>

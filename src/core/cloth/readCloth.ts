@@ -1,4 +1,4 @@
-import { SHARE_TOLERANCE } from '../units/tolerance';
+import { isAtMostShare } from '../units/tolerance';
 import type { Explained, Phrase, Term } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection, ClothTest } from '../facts/cloth';
@@ -126,8 +126,7 @@ function readDirection(
     }),
   );
   const values = repeats.map((repeat) => repeat.value);
-  const counts =
-    Math.max(...values) - Math.min(...values) > MAX_SPREAD + SHARE_TOLERANCE ? 'lowest' : 'median';
+  const counts = isAtMostShare(Math.max(...values) - Math.min(...values), MAX_SPREAD) ? 'median' : 'lowest';
   const stretching = tests.filter((test) => test.pulledMm > test.restMm);
   const growth = middle(book, prefix, which, stretching, DERIVED.growth);
   const recovery = middle(book, prefix, which, stretching, DERIVED.recovery);

@@ -16,6 +16,9 @@ import { stitchIds } from './stitchIds';
 
 export const machineKinds = ['sewing machine', 'serger', 'coverstitch', 'combined'] as const;
 export type MachineKind = (typeof machineKinds)[number];
+/** What a kind is called. */
+export const machineKindName = (kind: MachineKind): string =>
+  kind === 'combined' ? 'serger and coverstitch in one' : kind;
 
 export const footNames = {
   walking: 'Walking foot',

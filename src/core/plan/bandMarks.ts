@@ -34,20 +34,32 @@ export interface MarksInputs {
   readonly open?: boolean;
 }
 
-/** Marks on an edge and its band, counted from the edge's start, with their distances from seams and centres. */
-export function planMarks(inputs: MarksInputs): MarksPlan {
-  const { book, id, edge, band, choice, seams, open = false } = inputs;
-  const division = markCount(choice, edge.value);
-  const count = book.given(`${id}.marks`, 'marks', division, 'count', 'T');
-  const segment = (name: string, label: string, length: Explained) =>
-    book.work(`${id}.${name}`, {
-      label,
+/** How many marks an edge and its band have, and how far apart they are on each. */
+export function planSegments({
+  book,
+  id,
+  edge,
+  band,
+  choice,
+}: Pick<MarksInputs, 'book' | 'id' | 'edge' | 'band' | 'choice'>) {
+  const count = book.given(`${id}.marks`, 'marks', markCount(choice, edge.value), 'count', 'T');
+  const segment = (which: 'edge' | 'band', length: Explained) =>
+    book.work(`${id}.${which}Segment`, {
+      label: `from mark to mark on the ${which}`,
       unit: 'mm',
       mark: 'D',
       formula: 'L / n',
       terms: { L: length, n: count },
       by: (v) => v.L / v.n,
-    }).id;
+    });
+  return { count, edgeSegment: segment('edge', edge), bandSegment: segment('band', band) };
+}
+
+/** Marks on an edge and its band, counted from the edge's start, with their distances from seams and centres. */
+export function planMarks(inputs: MarksInputs): MarksPlan {
+  const { book, id, edge, seams, open = false } = inputs;
+  const { count, edgeSegment, bandSegment } = planSegments(inputs);
+  const division = count.value;
   const mapped = bandPlaces(inputs);
   const marks = Array.from({ length: open ? division + 1 : division }, (_, at): BandMark => {
     const mark = `${id}.mark${at}`;
@@ -83,8 +95,8 @@ export function planMarks(inputs: MarksInputs): MarksPlan {
   return {
     marks,
     markCount: count.id,
-    edgeSegment: segment('edgeSegment', 'from mark to mark on the edge', edge),
-    bandSegment: segment('bandSegment', 'from mark to mark on the band', band),
+    edgeSegment: edgeSegment.id,
+    bandSegment: bandSegment.id,
     even: inputs.parts === undefined,
     start: inputs.start,
     middle: inputs.middle,

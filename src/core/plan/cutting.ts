@@ -1,8 +1,8 @@
-import { markCount } from '../bands/marks';
 import { edgeUses } from '../elastics/uses';
 import type { Explained, Phrase } from '../explain/explained';
-import { leaf, say, type Ledger } from '../explain/ledger';
+import { say, type Ledger } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
+import { planSegments } from './bandMarks';
 import type { EdgeCutting, EdgePlan, NeckbandPlan, StripPlan } from './types';
 
 interface Inputs {
@@ -87,22 +87,16 @@ function foldLines({ book, garment }: Inputs, { id, use }: EdgePlan, strip: Stri
 /** How many marks, and how far apart they are on strip and edge; of uneven parts only how many. */
 function markLines({ book }: Inputs, { id, label, marking, on, sewn, onWhat }: StripPlan): Phrase[] {
   if (!marking) return [];
-  const edge = book.numbers[on] as Explained;
-  const strip = book.numbers[sewn] as Explained;
-  const division = markCount(marking.choice, edge.value);
-  const count = book.given(`cut.${id}.marks`, 'marks', division, 'count', 'T');
   if (marking.parts)
     return [say`${label.toLowerCase()}: mark ${onWhat} and strip by their parts, as at Bands`];
-  const apart = (which: 'edge' | 'strip', length: Explained) =>
-    book.work(`cut.${id}.${which}Marks`, {
-      label: `from mark to mark on the ${which}`,
-      unit: 'mm',
-      mark: 'D',
-      formula: 'L / n',
-      terms: { L: length, n: leaf('marks', division, 'count', 'T') },
-      by: (v) => v.L / v.n,
-    });
+  const { count, edgeSegment, bandSegment } = planSegments({
+    book,
+    id: `cut.${id}`,
+    edge: book.numbers[on] as Explained,
+    band: book.numbers[sewn] as Explained,
+    choice: marking.choice,
+  });
   return [
-    say`${label.toLowerCase()}: mark in ${count}, every ${apart('strip', strip)}; ${onWhat} every ${apart('edge', edge)} from ${marking.start}`,
+    say`${label.toLowerCase()}: mark in ${count}, every ${bandSegment}; ${onWhat} every ${edgeSegment} from ${marking.start}`,
   ];
 }

@@ -1,10 +1,10 @@
 import {
   EXTREME_REDUCTION,
-  THICK_FROM_MM,
   TURN_THICKNESSES,
   cutWidth,
   foldEdgeSlack,
   sewnStretch,
+  thicknessInFold,
 } from '../bands/neckband';
 import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
@@ -256,10 +256,9 @@ function curvedParts(
 
 function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explained, stretchSewn: Explained) {
   const a = leaf('seam allowance at the neckline', garment.pattern.neckline.allowanceMm, 'mm', 'measured');
-  const thick = cloth.thicknessMm !== undefined && cloth.thicknessMm >= THICK_FROM_MM ? cloth.thicknessMm : 0;
   const turn = {
     times: leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T'),
-    t: leaf('thickness, where it is thick', thick, 'mm', 'measured'),
+    t: leaf('thickness, where it is thick', thicknessInFold(cloth.thicknessMm), 'mm', 'measured'),
   };
   const { neckIn } = reading;
   const narrowing = neckIn && Math.max(neckIn.value * stretchSewn.value, 0);

@@ -122,7 +122,6 @@ function restOf(
   return zone && (book.numbers[zone.rest] as Explained);
 }
 
-/** The bands and elastics along an opening: each must reach by its own length. */
 /** What it has to be once round, for a strip that lies along a part of its opening only: it stretches with all of it. */
 const onceRound = (book: Ledger, id: string, rest: Explained, strip: Explained, on: Explained): Explained =>
   book.work(id, {
@@ -134,6 +133,7 @@ const onceRound = (book: Ledger, id: string, rest: Explained, strip: Explained, 
     by: (v) => (v.g * v.B) / v.L,
   });
 
+/** The bands and elastics along an opening: each must reach by its own length. */
 function stripParts(
   { book, edges, neckband, kind }: Inputs,
   opening: Opening,

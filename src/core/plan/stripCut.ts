@@ -1,4 +1,4 @@
-import { THICK_FROM_MM, TURN_THICKNESSES, cutWidth } from '../bands/neckband';
+import { TURN_THICKNESSES, cutWidth, thicknessInFold } from '../bands/neckband';
 import {
   BINDING_INSIDE_MM,
   CASING_ROOM_MM,
@@ -225,8 +225,7 @@ export function workWidth({
       return undefined;
     case 'folded': {
       const cloth = spec.of === 'band' ? facts.band : facts.outer;
-      const thick = cloth?.thicknessMm !== undefined && cloth.thicknessMm >= THICK_FROM_MM;
-      const t = leaf('thickness, where it is thick', thick ? (cloth.thicknessMm ?? 0) : 0, 'mm', 'measured');
+      const t = leaf('thickness, where it is thick', thicknessInFold(cloth?.thicknessMm), 'mm', 'measured');
       const times = leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T');
       return width('2 * (w + a) + times * t', { w, a, times, t }, (n) => cutWidth(n.w, n.a, n.times * n.t));
     }

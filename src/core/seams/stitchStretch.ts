@@ -17,7 +17,7 @@ export const lockstitchStretch = (lengthMm: number, widthMm: number, pliesMm: nu
 export const STRAIGHT_PLIES_MM = 1.2;
 
 /** The thickness that counts in a row: all of it under a zigzag, up to a limit under a straight row. */
-export const pliesCountedMm = (widthMm: number, pliesMm: number): number =>
+const pliesCountedMm = (widthMm: number, pliesMm: number): number =>
   widthMm === 0 ? Math.min(pliesMm, STRAIGHT_PLIES_MM) : pliesMm;
 
 /**

@@ -2,27 +2,27 @@
 import Link from 'next/link';
 import { phraseText } from '@/core/explain/display';
 import { classLabels } from '@/core/cloth/stretchClass';
+import { wantsNeckband } from '@/core/plan/edgeUse';
 import type { ClothPlan, DirectionPlan } from '@/core/plan/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { Layers } from '@/features/cloth/Layers';
+import { PickCloth } from '@/features/records/PickRecord';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { PhraseText } from '@/ui/PhraseText';
-
 import { useUnit } from '@/ui/unit';
 import table from '@/ui/table.module.css';
 import { BecomeInstead } from './BecomeInstead';
 import { ClothsForGarment } from './ClothsForGarment';
 import styles from './GarmentPage.module.css';
 import { NextButton } from './NextButton';
-import { PickCloth } from '@/features/records/PickRecord';
 import { useGarment } from './useGarment';
 
 /** The cloth for each part, what it gives, and what this garment asks of it. */
 export function StretchStage() {
   const { garment, kind, plan, cloths, set, fault } = useGarment();
   const wantsLining = kind.asks.lined || garment.liningClothId !== undefined;
-  const wantsNeckband = plan.edges.some(({ use }) => use === 'neckband');
-  const wantsBand = wantsNeckband || kind.pieces.some(({ cloth }) => cloth === 'band');
+  const neckbandWanted = wantsNeckband(plan);
+  const wantsBand = neckbandWanted || kind.pieces.some(({ cloth }) => cloth === 'band');
   const body = plan.cloths.body;
   const unsuitable = plan.problems.some(({ stage, severity }) => stage === 'stretch' && severity === 'stop');
   return (
@@ -56,9 +56,9 @@ export function StretchStage() {
         )}
         {wantsBand && (
           <section className={styles.stack}>
-            <h2>{wantsNeckband ? 'Neckband' : 'Bands'}</h2>
+            <h2>{neckbandWanted ? 'Neckband' : 'Bands'}</h2>
             <PickCloth
-              label={wantsNeckband ? 'Cloth of the neckband' : 'Cloth of the bands'}
+              label={neckbandWanted ? 'Cloth of the neckband' : 'Cloth of the bands'}
               value={garment.bandClothId ?? ''}
               options={cloths}
               empty="choose the cloth"
@@ -66,7 +66,7 @@ export function StretchStage() {
               onChange={(id) => set('Bands’ cloth', { bandClothId: id || null })}
             />
             {plan.cloths.band && <Reading cloth={plan.cloths.band} id={garment.bandClothId} />}
-            {wantsNeckband && (
+            {neckbandWanted && (
               <ChoiceRow
                 legend="The band’s length runs"
                 value={garment.neckband.direction}

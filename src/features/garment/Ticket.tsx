@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { phraseText } from '@/core/explain/display';
 import type { Phrase } from '@/core/explain/explained';
+import { wantsNeckband } from '@/core/plan/edgeUse';
 import type { TapeLength, TicketGroup, TicketRow } from '@/core/plan/types';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -32,7 +33,7 @@ export function Ticket() {
   const records = useRecords();
   const changes = useTicketChanges(plan, unit);
   const [copied, setCopied] = useState<string | undefined>(undefined);
-  const bandMissing = !plan.neckband && plan.edges.some(({ use }) => use === 'neckband');
+  const bandMissing = !plan.neckband && wantsNeckband(plan);
   const rows = plan.ticket.flatMap((group) => group.rows);
   const cut = rows.filter((row) => row.cut).length;
   const next = rows.find((row) => !row.cut)?.id;

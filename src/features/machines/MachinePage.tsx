@@ -2,7 +2,14 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
-import { footNames, machineKinds, machineSpec, type FootId, type Machine } from '@/core/facts/machine';
+import {
+  footNames,
+  machineKindName,
+  machineKinds,
+  machineSpec,
+  type FootId,
+  type Machine,
+} from '@/core/facts/machine';
 import type { StoredRecord } from '@/core/facts/records';
 import { stitchIds, type StitchId } from '@/core/facts/stitchIds';
 import { capabilityOf, whyNot } from '@/core/machines/capability';
@@ -169,10 +176,7 @@ function Abilities({
         label="Kind"
         value={machine.kind}
         empty="choose a kind"
-        options={machineKinds.map((one) => ({
-          id: one,
-          name: one === 'combined' ? 'serger and coverstitch in one' : one,
-        }))}
+        options={machineKinds.map((one) => ({ id: one, name: machineKindName(one) }))}
         onChange={(kind) => kind !== '' && set('Kind', { kind, present: null })}
       />
       <div className={styles.fields}>

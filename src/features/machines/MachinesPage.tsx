@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { machinesIn, newMachine, newMachineSet } from '@/core/facts/machine';
+import { machineKindName, machinesIn, newMachine, newMachineSet } from '@/core/facts/machine';
 import type { StoredRecord } from '@/core/facts/records';
 import { wholeSetup } from '@/core/machines/machineFields';
 import { stitches } from '@/core/seams/stitches';
@@ -97,7 +97,7 @@ function MachineRow({ id, facts }: { id: string; facts: StoredRecord<'machine'>[
           </p>
         )}
       </td>
-      <td>{facts.kind === 'combined' ? 'serger and coverstitch in one' : facts.kind}</td>
+      <td>{machineKindName(facts.kind)}</td>
       <td>
         {present ? (
           <>

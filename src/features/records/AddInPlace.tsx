@@ -12,7 +12,6 @@ import {
 } from '@/core/facts/records';
 import { TextBox } from '@/ui/TextBox';
 import { useStable } from '@/ui/useStable';
-import { useTyped } from '@/ui/useTyped';
 import styles from './AddInPlace.module.css';
 import { RequestRefused, createRecord } from './api';
 import { useOpenRecord } from './RecordsProvider';
@@ -45,6 +44,9 @@ export function AddInPlace<K extends RecordKind>({ kind, factsOf, onMade, childr
   );
 }
 
+/** A name that is not stored before “Add it” has nothing to count as its field is left. */
+const nothing = (): void => undefined;
+
 function Adding<K extends RecordKind>({
   kind,
   factsOf,
@@ -56,16 +58,11 @@ function Adding<K extends RecordKind>({
   const openRecord = useOpenRecord();
   const [name, setName] = useState('');
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const take = (text: string): boolean => {
-    setName(text);
-    return true;
-  };
-  const { text, onType, onLeave } = useTyped({ stored: name, take, live: true });
   const add = async () => {
-    const fault = leafFault(recordSpecs[kind].fields.name, text, 'name', 'cm');
+    const fault = leafFault(recordSpecs[kind].fields.name, name, 'name', 'cm');
     if (fault) return setTrouble(fault.sentence);
     try {
-      const written = await createRecord(kind, factsOf(text.trim()), `Add ${text.trim()}`);
+      const written = await createRecord(kind, factsOf(name.trim()), `Add ${name.trim()}`);
       const made = written.records[0] as StoredRecord<K>;
       openRecord(made);
       onMade(made);
@@ -89,14 +86,14 @@ function Adding<K extends RecordKind>({
     >
       <TextBox
         label={`Name of the new ${recordNames[kind]}`}
-        value={text}
+        value={name}
         trouble={trouble}
         autoFocus
         onType={useStable((next: string) => {
           setTrouble(undefined);
-          onType(next);
+          setName(next);
         })}
-        onLeave={onLeave}
+        onLeave={nothing}
       />
       {children}
       <div className={styles.actions}>

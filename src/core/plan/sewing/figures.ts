@@ -2,7 +2,7 @@ import type { Figures, StripFigures } from '../../assembly/step';
 import type { Explained, NumberPart, Phrase } from '../../explain/explained';
 import { say, type Ledger } from '../../explain/ledger';
 import { MM_PER_INCH } from '../../units/constants';
-import { LENGTH_TOLERANCE_MM } from '../../units/tolerance';
+import { isAtMostMm } from '../../units/tolerance';
 import type { GarmentFacts, GarmentPlan } from '../types';
 import { marksOf } from '../stripMarks';
 
@@ -68,9 +68,9 @@ export function figuresOf(
       return onBothTapes('swatch', 'length of the swatch', SWATCH_MM, 4 * MM_PER_INCH);
     },
     get trimmed() {
-      return pattern.seamAllowanceMm > TRIMMED_MM + LENGTH_TOLERANCE_MM
-        ? given('trimmed', 'trimmed allowance', TRIMMED_MM, 'T')
-        : undefined;
+      return isAtMostMm(pattern.seamAllowanceMm, TRIMMED_MM)
+        ? undefined
+        : given('trimmed', 'trimmed allowance', TRIMMED_MM, 'T');
     },
     get exposed() {
       return given('exposed', 'edge that shows past the fold', EXPOSED_MM, 'T');

@@ -337,8 +337,7 @@ function stepPlan(inputs: StepInputs): StepPlan {
   const { rows, figures, best, facts, step, lengths, setups, done, walked } = inputs;
   const { spec, choice, station } = step;
   const { book } = rows;
-  const how = { serged: choice !== undefined && stitches[choice.stitch].machine === 'serger' };
-  const text = (line: Line): Phrase | undefined => (typeof line === 'function' ? line(figures, how) : line);
+  const text = (line: Line): Phrase | undefined => (typeof line === 'function' ? line(figures) : line);
   const job = spec.job && jobOf(spec.job);
   const machine = best.sewn.machines[station];
   const minutes = minutesOf(book, facts, step);

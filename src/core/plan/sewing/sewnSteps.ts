@@ -65,7 +65,7 @@ export const pliesMm = ({ outer }: GarmentFacts): number =>
 export function sewnSteps({ facts, kind, wearing, ways }: SewnInputs): SewnSteps {
   const { garment, ownKind, lining } = facts;
   const base = ownKind?.base ?? garment.kind;
-  const lined = lining !== undefined;
+  const lined = lining !== undefined && !kind.liningIsPart;
   const assembly = assemble({ base, kind, garment, lined, ...(ways ? { ways } : {}) });
   const machines = machinesFor(facts);
   const inputs = { machines, clothId: garment.outerClothId, pliesMm: pliesMm(facts) };
@@ -148,8 +148,8 @@ function finishStep(spec: StepSpec, id: string, passes: readonly string[]): Step
   const finish: JobId = 'finish';
   return {
     id,
-    title: (f, how) => {
-      const title = typeof spec.title === 'function' ? spec.title(f, how) : spec.title;
+    title: (f) => {
+      const title = typeof spec.title === 'function' ? spec.title(f) : spec.title;
       return say`Trim and overcast: ${title ?? say`the seam`}`;
     },
     place: 'machine',

@@ -1,6 +1,13 @@
 'use client';
 import { useState } from 'react';
-import { machineKinds, machineSpec, newMachine, newMachineSet, type MachineKind } from '@/core/facts/machine';
+import {
+  machineKindName,
+  machineKinds,
+  machineSpec,
+  newMachine,
+  newMachineSet,
+  type MachineKind,
+} from '@/core/facts/machine';
 import type { StoredRecord } from '@/core/facts/records';
 import { AddInPlace } from '@/features/records/AddInPlace';
 import { createRecord } from '@/features/records/api';
@@ -33,10 +40,7 @@ export function AddMachine() {
       <PickField
         label={machineSpec.fields.kind.label}
         value={kind}
-        options={machineKinds.map((id) => ({
-          id,
-          name: id === 'combined' ? 'serger and coverstitch in one' : id,
-        }))}
+        options={machineKinds.map((id) => ({ id, name: machineKindName(id) }))}
         empty="choose its kind"
         onChange={(id) => id && setKind(id as MachineKind)}
       />

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
 import { chosenWays } from '@/core/assembly/assemble';
+import { wantsNeckband } from '@/core/plan/edgeUse';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -46,7 +47,7 @@ export function SewStage() {
         <StepList opened={opened} onOpen={setOpened} />
       </section>
       <PopCheck onOpen={setOpened} />
-      {!plan.neckband && plan.edges.some(({ use }) => use === 'neckband') && (
+      {!plan.neckband && wantsNeckband(plan) && (
         <p className="soft">
           The neckband’s lengths come once its cloth is tested and the neckline measured.
         </p>
