@@ -100,3 +100,13 @@ export async function visit(page: Page, path: string): Promise<void> {
   await page.goto(path, { waitUntil: 'networkidle' });
   await expect(page.locator('h1').first()).toBeVisible();
 }
+
+/** Fills in a new garment for Odile out of Heron jersey on the page for it, and starts it; its address. */
+export async function startGarment(page: Page, hands: Hands, name: string): Promise<string> {
+  await hands.fill('Name', name);
+  await hands.select('For', 'Odile');
+  await hands.select('Cloth', 'Heron jersey');
+  await hands.press('Start');
+  await expect(page.getByLabel('Garment’s name')).toHaveValue(name);
+  return page.url().split('?')[0] as string;
+}

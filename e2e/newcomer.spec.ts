@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { pointer, saved, visit, type Hands } from './hands';
+import { pointer, saved, startGarment, visit, type Hands } from './hands';
 
 /** As a newcomer types: a tenth of a second a key. */
 const KEY_MS = 100;
@@ -30,12 +30,7 @@ async function make({ page, unit, kind, name }: Made): Promise<string> {
   await page.context().addCookies([{ name: 'unit', value: unit, url: 'http://127.0.0.1:4171' }]);
   await visit(page, '/garments/new');
   await hands.press(kind);
-  await hands.fill('Name', name);
-  await hands.select('For', 'Odile');
-  await hands.select('Cloth', 'Heron jersey');
-  await hands.press('Start');
-  await expect(page.getByLabel('Garment’s name')).toHaveValue(name);
-  return page.url().split('?')[0] as string;
+  return startGarment(page, hands, name);
 }
 
 const atEdge = async (page: Page, address: string, edge: RegExp): Promise<void> => {

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, rmSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { pointer, saved, visit } from './hands';
+import { pointer, saved, startGarment, visit } from './hands';
 import { kill, startServer } from './ownServer';
 
 const PORT = 4173;
@@ -29,12 +29,7 @@ async function newTee(page: Page, name: string, set: string, unit: 'cm' | 'in'):
   const go = (path: string) => page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
   await go('/garments/new');
   await hands.press(unit);
-  await hands.fill('Name', name);
-  await hands.select('For', 'Odile');
-  await hands.select('Cloth', 'Heron jersey');
-  await hands.press('Start');
-  await expect(page.getByLabel('Garment’s name')).toHaveValue(name);
-  const address = page.url().split('?')[0] as string;
+  const address = await startGarment(page, hands, name);
   await page.goto(`${address}?stage=bands`, { waitUntil: 'networkidle' });
   await hands.fill(`Front piece, edge to edge (${unit})`, unit === 'cm' ? '33' : '13');
   await hands.fill(`Back piece, edge to edge (${unit})`, unit === 'cm' ? '19' : '7 1/2');
