@@ -72,6 +72,8 @@ export interface StepSpec {
   /** The seam or edge its row runs along. */
   readonly seam?: string;
   readonly edge?: string;
+  /** The edge whose strip its row runs along: as long as the strip is, not the edge. */
+  readonly onStrip?: string;
   /** Steps, or `edge:X` and `seam:X` for all that makes them, that must come before. */
   readonly after: readonly string[];
   readonly passes: readonly Pass[];

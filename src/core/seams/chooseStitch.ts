@@ -45,18 +45,27 @@ export interface StitchPick {
 const finishesItself = (stitch: StitchId): boolean =>
   stitches[stitch].machine === 'serger' || stitch === 'top-cover';
 
+/** What a row of a job is asked, as a share: what is known of it, else what such rows usually are. */
+export function askedOf(jobId: JobId, needs: number | undefined): number {
+  const job = jobOf(jobId);
+  return job.temporary || job.demand === 'nothing' ? 0 : (needs ?? demandClasses[job.demand]);
+}
+
 /**
  * The stitch for a job: the first of its ways that a machine here has and that stretches far enough, else the one
- * that stretches furthest. A pick is kept whatever it gives. Without any machine for it: by hand.
+ * that stretches furthest. Rows that are to look alike are chosen as for the one that is asked most of them
+ * (`alike`, a share). A pick is kept whatever it gives. Without any machine for it: by hand.
  */
 export function chooseStitch(
   inputs: ChooserInputs,
   jobId: JobId,
   needs: number | undefined,
   pick?: StitchPick,
+  alike = 0,
 ): StitchChoice {
   const job = jobOf(jobId);
-  const asked = job.temporary || job.demand === 'nothing' ? 0 : (needs ?? demandClasses[job.demand]);
+  const asked = askedOf(jobId, needs);
+  const most = Math.max(asked, alike);
   const finishes = job.finishes === true;
   const ways: readonly StitchId[] =
     pick && !job.ways.includes(pick.stitch) ? [pick.stitch, ...job.ways] : job.ways;
@@ -64,8 +73,8 @@ export function chooseStitch(
   const picked = pick && pickedOf(optionsOf(inputs, pick.stitch, asked, finishes), pick);
   const best =
     picked ??
-    firstThatHolds(inputs, ways, asked, finishes, FIRST_CHOICE_MARGIN) ??
-    firstThatHolds(inputs, ways, asked, finishes) ??
+    firstThatHolds(inputs, ways, asked, finishes, FIRST_CHOICE_MARGIN * most) ??
+    firstThatHolds(inputs, ways, asked, finishes, most) ??
     furthest(all()) ??
     byHand(asked, finishes);
   return {
@@ -90,11 +99,11 @@ function firstThatHolds(
   ways: readonly StitchId[],
   asked: number,
   finishes: boolean,
-  margin = 1,
+  least: number,
 ): StitchOption | undefined {
   for (const stitch of ways) {
     const found = optionsOf(inputs, stitch, asked, finishes).find(({ gives }) =>
-      isAtLeastShare(gives, margin * asked),
+      isAtLeastShare(gives, least),
     );
     if (found) return found;
   }

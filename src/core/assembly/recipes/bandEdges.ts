@@ -116,6 +116,7 @@ function elasticInside({ edge: { id, label }, use }: EdgeContext): StepSpec[] {
       say`The elastic moves freely in the fold and is not caught.`,
       {
         job: 'hold',
+        onStrip: id,
         minutes: 5,
         after: [`${id}-elastic`],
         passes: [`edge:${id}/elastic in`],

@@ -265,6 +265,7 @@ export const bralette: Recipe = {
         say`It springs back; the band’s edge is caught all along.`,
         {
           job: 'elastic-flat',
+          onStrip: 'band',
           after: ['casing-mark', 'strap-front'],
           times: 1,
           sides: 'the band under the lace, both face up',

@@ -326,6 +326,7 @@ const casing = ({ edge: { id, label } }: EdgeContext): readonly StepSpec[] => [
     },
     {
       job: 'elastic-on',
+      onStrip: id,
       minutes: 10,
       passes: [`edge:${id}/elastic`],
       sides: 'right sides facing, the elastic along the edge',

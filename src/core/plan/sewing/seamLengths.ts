@@ -88,8 +88,11 @@ function oneLength(inputs: Inputs, spec: StepSpec): Explained | undefined {
   const { id, seam, edge, job } = spec;
   if (job === 'band-join') return acrossBand(inputs, spec);
   if (job === 'elastic-join' || job === 'bar') return acrossElastic(inputs, spec);
-  const typed = typedLength(inputs, seam ?? edge ?? id);
+  // A row that only holds layers together is not the seam whose length was typed.
+  const typed = typedLength(inputs, job === 'hold' ? id : (seam ?? edge ?? id));
   if (typed) return typed;
+  const strip = ofStrip(inputs, spec);
+  if (strip) return strip;
   const own = plan.edges.find((one) => one.id === (edge ?? (seam === 'shoulder' ? seam : undefined)));
   const planned = own?.length ?? (edge === 'neckline' ? plan.neckline?.seamline : undefined);
   const ofEdge = planned === undefined ? undefined : plan.numbers[planned];
@@ -103,6 +106,12 @@ function typedLength({ book, facts }: Inputs, key: string): Explained | undefine
   if (mm === undefined) return undefined;
   const entry = `length.${key}`;
   return book.numbers[entry] ?? book.given(entry, 'length of the seam', mm, 'mm', 'measured');
+}
+
+/** A row along a strip, not along the edge, is as long as the strip is. */
+function ofStrip({ plan }: Inputs, { onStrip }: StepSpec): Explained | undefined {
+  const sewn = plan.edges.find((one) => one.id === onStrip)?.strips[0]?.sewn;
+  return sewn === undefined ? undefined : plan.numbers[sewn];
 }
 
 /** The ends of a band are joined across it: over the width it is cut. */

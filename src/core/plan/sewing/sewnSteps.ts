@@ -9,7 +9,7 @@ import type { StitchId } from '../../facts/stitchIds';
 import type { GarmentKind } from '../../garments/garmentKind';
 import { whyNot } from '../../machines/capability';
 import { usualMachines } from '../../machines/usualMachines';
-import { asSewn, chooseStitch, type StitchChoice, type StitchPick } from '../../seams/chooseStitch';
+import { askedOf, asSewn, chooseStitch, type StitchChoice, type StitchPick } from '../../seams/chooseStitch';
 import { demandOf, type Demand, type Wearing } from '../../seams/demand';
 import { DEFAULT_PLIES_MM } from '../../seams/stitchStretch';
 import { stitches } from '../../seams/stitches';
@@ -78,16 +78,22 @@ export function sewnSteps({ facts, kind, wearing, ways }: SewnInputs): SewnSteps
       demands.set(key, demandOf(wearing, { seam: seams.get(seam ?? ''), edge: edges.get(edge ?? '') }));
     return demands.get(key);
   };
+  const demandOn = (spec: StepSpec, job: JobId): Demand | undefined =>
+    jobOf(job).across || (spec.seam === undefined && spec.edge === undefined) ? undefined : demandAlong(spec);
+  // The hems of one garment are sewn alike: with a stitch that does for the one that is asked most.
+  const hems = Math.max(
+    ...assembly.steps
+      .filter(({ id, job }) => job === 'hem' && garment.picks?.[id] === undefined)
+      .map((spec) => askedOf('hem', demandOn(spec, 'hem')?.share)),
+  );
   const choose = (spec: StepSpec): SewnStep => {
     if (!spec.job) return { spec };
-    const demand =
-      jobOf(spec.job).across || (spec.seam === undefined && spec.edge === undefined)
-        ? undefined
-        : demandAlong(spec);
+    const demand = demandOn(spec, spec.job);
+    const alike = spec.job === 'hem' ? hems : 0;
     const before = ofStep(garment.sewn, spec.id);
     const choice = before
       ? asSewn(inputs, spec.job, demand?.share, before.stitch)
-      : chooseStitch(inputs, spec.job, demand?.share, pickFor(garment, spec, machines));
+      : chooseStitch(inputs, spec.job, demand?.share, pickFor(garment, spec, machines), alike);
     return { spec, choice, ...(demand ? { demand } : {}) };
   };
   const sewn = assembly.steps.map(choose);
