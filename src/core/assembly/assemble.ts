@@ -1,7 +1,7 @@
 import type { Garment } from '../facts/garment';
 import type { KindId } from '../facts/kindIds';
 import type { GarmentKind } from '../garments/garmentKind';
-import { finishOf } from '../plan/edgeUse';
+import { edgeUseOf, finishOf } from '../plan/edgeUse';
 import { edge } from './recipes/edges';
 import { recipes } from './recipes';
 import type { Alternative, Ways } from './recipes/recipe';
@@ -48,13 +48,17 @@ export const ofStep = <T>(kept: Readonly<Record<string, T>>, id: string): T | un
 export function alternativesOf(
   base: KindId,
   kind: GarmentKind,
-  garment: Pick<Garment, 'finishes'>,
+  garment: Pick<Garment, 'finishes' | 'edges'>,
 ): readonly Alternative[] {
   const hemmed = (id: string) => kind.edges.some((one) => one.id === id && finishOf(one, garment) === 'hem');
+  const neck = kind.edges.find(({ id }) => id === 'neckline');
+  const neckUse = neck && edgeUseOf(neck, garment).id;
   const matters: Readonly<Record<string, () => boolean>> = {
     'sleeve-hems': () => hemmed('sleeve-hem') || hemmed('cuff'),
     'leg-hems': () => hemmed('leg-hem') || hemmed('leg'),
     sleeves: () => kind.seams.some(({ id }) => id === 'armhole'),
+    binding: () => neckUse === 'flat-binding',
+    neckband: () => neckUse === 'neckband',
     outseams: () => kind.seams.some(({ id }) => id === 'outseam'),
   };
   return recipes[base].alternatives.filter(({ id }) => matters[id]?.() ?? true);
@@ -91,15 +95,22 @@ export function assemble(inputs: Inputs): Assembly {
   return now;
 }
 
-function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assembly {
-  const alternatives = alternativesOf(base, kind, garment);
-  const wanted: Ways = { ...chosenWays(garment), ...ways };
-  const settled: Ways = Object.fromEntries(
+/** Of each alternative the option that is wanted, else its first. */
+const settle = (alternatives: readonly Alternative[], wanted: Ways): Ways =>
+  Object.fromEntries(
     alternatives.map(({ id, options }) => [
       id,
       options.some((one) => one.id === wanted[id]) ? (wanted[id] as string) : (options[0]?.id ?? ''),
     ]),
   );
+
+/** Whether the neckband goes on before the left shoulder is closed: its ends then lie in that seam. */
+export const neckbandOpen = (kind: GarmentKind, garment: Garment): boolean =>
+  settle(alternativesOf(kind.kind, kind, garment), chosenWays(garment)).neckband === 'open';
+
+function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assembly {
+  const alternatives = alternativesOf(base, kind, garment);
+  const settled = settle(alternatives, { ...chosenWays(garment), ...ways });
   const context = { kind, garment, ways: settled, lined };
   const written = recipes[base].steps(context);
   const covered = new Set(written.map((one) => one.edge));

@@ -38,6 +38,10 @@ export interface StripFigures {
   readonly count?: Explained;
   readonly edgeSegment?: Explained;
   readonly stripSegment?: Explained;
+  /** From its join to the first mark, where the marks do not start there. */
+  readonly firstMark?: Explained;
+  /** Its marks are not even: each part of the edge has its own. */
+  readonly byParts?: boolean;
   readonly stretch?: Explained;
   readonly finished?: Explained;
   /** A quarter mark's distance from the seam that crosses near it, and which side it lies on. */

@@ -50,15 +50,22 @@ function hemLines({ book }: Inputs, { hem, finish }: EdgePlan): Phrase[] {
   return depth ? [say`turned up ${depth}: the allowance is in the piece`] : [];
 }
 
-function neckbandLines({ book, neckband, garment }: Inputs): Phrase[] {
+function neckbandLines({ book, neckband }: Inputs): Phrase[] {
   if (!neckband) return [];
   const get = (id: string) => book.numbers[id] as Explained;
   const inside = get(neckband.openingInside);
-  const join = garment.neckband.join === 'centre-back' ? 'centre back' : 'the left shoulder';
+  const { marked, firstMark } = neckband;
+  const from = neckband.open
+    ? say`its end at the left shoulder`
+    : say`its join at ${neckband.join === 'centre back' ? 'centre back' : 'the left shoulder'}`;
+  const every = say`band every ${get(marked.bandSegment)} from ${from}`;
+  const first =
+    firstMark && say`band first at ${get(firstMark)} from ${from}, then every ${get(marked.bandSegment)}`;
   return [
     say`band folded along its length; it finishes ${get(neckband.finishedWidth)} wide`,
     ...(inside.value > 0 ? [say`the finished neck lies ${inside} inside the cut edge`] : []),
-    say`mark in ${get(neckband.marked.markCount)}: band every ${get(neckband.marked.bandSegment)} from its join at ${join}, neckline every ${get(neckband.marked.edgeSegment)} from centre back`,
+    ...(neckband.open ? [say`its ends are not joined: they lie in the left shoulder’s seam`] : []),
+    say`mark in ${get(marked.markCount)}: ${marked.even ? (first ?? every) : say`band by the parts of the neckline, as at Bands`}, neckline every ${get(marked.edgeSegment)} from centre back`,
   ];
 }
 

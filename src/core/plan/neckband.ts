@@ -10,8 +10,9 @@ import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
 import { bandOfCurve } from '../bands/marks';
 import { planMarks, type MarkedPart } from './bandMarks';
-import { bandState, planLimits, type NeckbandInputs } from './neckbandLimits';
+import { bandState, endAllowance, planLimits, type NeckbandInputs } from './neckbandLimits';
 import { chosenLength, schoolLengths } from './neckbandSchools';
+import { isAtMostMm } from '../units/tolerance';
 import { planTape } from './tape';
 import type { Neckline } from './neckline';
 import type { BandSchoolPlan, BandState, MarksPlan, NeckbandPlan } from './types';
@@ -19,10 +20,10 @@ import type { BandSchoolPlan, BandState, MarksPlan, NeckbandPlan } from './types
 /** The neckband: its window, every school beside it, what is cut, marked and sewn. */
 export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
   const { book, garment, neckline, reading } = inputs;
-  const { neckband, pattern } = garment;
+  const { neckband } = garment;
   const N = neckline.seamline;
   const w = book.given('neckband.finished', 'finished width', neckband.finishedMm, 'mm', 'chosen');
-  const a = leaf('seam allowance at the neckline', pattern.neckline.allowanceMm, 'mm', 'measured');
+  const a = endAllowance(inputs);
   const limits = planLimits(inputs, w);
   const lengths = schoolLengths(inputs, w, limits);
   const chosen = chosenLength(inputs, lengths);
@@ -165,11 +166,26 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
     },
     marked,
     ...(quarter ? { quarter: quarter.id } : {}),
+    join: inputs.open || neckband.join === 'left-shoulder' ? 'left shoulder' : 'centre back',
+    open: inputs.open,
+    endAllowance: a.id,
+    ...firstMark(book, marked),
   };
 }
 
+/** The mark next to the band's join, where none lies at it. */
+function firstMark(book: Ledger, { marks }: MarksPlan): Pick<NeckbandPlan, 'firstMark'> {
+  const places = marks.map(({ alongBand }) => book.numbers[alongBand] as Explained);
+  const next = places.reduce((least, one) => (one.value < least.value ? one : least));
+  return isAtMostMm(next.value, 0) ? {} : { firstMark: next.id };
+}
+
 /** Marks from centre back; by curvature, more of the shortening goes where the neck turns more. */
-function neckMarks({ book, garment, neckline }: NeckbandInputs, sewn: Explained, w: Explained): MarksPlan {
+function neckMarks(
+  { book, garment, neckline, open }: NeckbandInputs,
+  sewn: Explained,
+  w: Explained,
+): MarksPlan {
   const { seamline, backHalf } = neckline;
   const { neckband, pattern } = garment;
   const otherShoulder = book.work('neckline.rightShoulder', {
@@ -196,7 +212,7 @@ function neckMarks({ book, garment, neckline }: NeckbandInputs, sewn: Explained,
       neckband.marks === 'curve'
         ? curvedParts(book, neckline, pattern.neckline.turnRad, sewn, w, neckband.easeIn)
         : undefined,
-    join: neckband.join === 'left-shoulder' ? backHalf : undefined,
+    join: open || neckband.join === 'left-shoulder' ? backHalf : undefined,
   });
 }
 

@@ -17,6 +17,8 @@ export interface NeckbandInputs {
   readonly reading: DirectionReading;
   readonly cloth: Cloth;
   readonly head: Explained;
+  /** It goes on before the left shoulder is closed: its ends lie in that seam. */
+  readonly open: boolean;
   /** What the pattern prints for it, where the garment does not say, cut length, mm. */
   readonly printedMm?: number | undefined;
   /** How much shorter than the neck this wearer likes it, and who that is. */
@@ -33,6 +35,21 @@ export interface NeckbandLimits {
   readonly mitre?: Explained;
   readonly liesFlat?: Explained;
   readonly wantsSteam?: Explained;
+}
+
+/** What each end of the band has beyond its seamline: the shoulder's allowance where it lies in that seam. */
+export function endAllowance({ book, garment, open }: NeckbandInputs): Explained {
+  const { allowanceMm, shoulderAllowanceMm } = garment.pattern.neckline;
+  return (
+    book.numbers['neckband.ends'] ??
+    book.given(
+      'neckband.ends',
+      `seam allowance at ${open ? 'the shoulder' : 'the neckline'}`,
+      open ? shoulderAllowanceMm : allowanceMm,
+      'mm',
+      'measured',
+    )
+  );
 }
 
 /** The shortest that works and the longest that lies, for a band of finished width `w`. */

@@ -2,7 +2,7 @@ import { FIXED_MM, defaultBand, flatLyingBand, ratioByStretch } from '../bands/n
 import type { Explained } from '../explain/explained';
 import { leaf } from '../explain/ledger';
 import type { BandSchool } from '../facts/garment';
-import { turnLeaf, type NeckbandInputs, type NeckbandLimits } from './neckbandLimits';
+import { endAllowance, turnLeaf, type NeckbandInputs, type NeckbandLimits } from './neckbandLimits';
 
 export const bandSchoolLabels: Readonly<Record<BandSchool, string>> = {
   flat: 'lies flat by its width',
@@ -24,13 +24,10 @@ export interface SchoolLength {
 }
 
 /** Every school's length for this neck and band, the default first. */
-export function schoolLengths(
-  { book, garment, neckline, reading, printedMm, usual }: NeckbandInputs,
-  w: Explained,
-  limits: NeckbandLimits,
-): SchoolLength[] {
+export function schoolLengths(inputs: NeckbandInputs, w: Explained, limits: NeckbandLimits): SchoolLength[] {
+  const { book, garment, neckline, reading, printedMm, usual } = inputs;
   const N = neckline.seamline;
-  const { neckband, pattern } = garment;
+  const { neckband } = garment;
   const at = (school: string) => `neckband.school.${school}`;
   const label = (school: BandSchool) => `neckband, ${bandSchoolLabels[school]}`;
   const easeIn = leaf('share of the curve taken off', neckband.easeIn, 'ratio', 'D');
@@ -135,7 +132,7 @@ export function schoolLengths(
       terms: {
         least: leaf('least that can be sewn', 1, 'mm', 'D'),
         cut: leaf('cut length the pattern gives', printedCutMm, 'mm', 'measured'),
-        a: leaf('seam allowance at the neckline', pattern.neckline.allowanceMm, 'mm', 'measured'),
+        a: endAllowance(inputs),
       },
       by: (v) => Math.max(v.cut - 2 * v.a, v.least),
     });

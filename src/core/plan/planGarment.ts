@@ -1,3 +1,4 @@
+import { neckbandOpen } from '../assembly/assemble';
 import { readClothOnce } from '../cloth/readClothOnce';
 import { readLinedOnce } from '../cloth/readStackOnce';
 import { createLedger, type Ledger } from '../explain/ledger';
@@ -59,6 +60,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
           reading,
           cloth: facts.band,
           head: passes.head,
+          open: neckbandOpen(kind, garment),
           printedMm: printedFor(facts.pattern, 'neckline', size?.cut)?.mm,
           usual: usualNeckband(facts),
         })

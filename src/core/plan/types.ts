@@ -343,7 +343,14 @@ export interface NeckbandPlan {
   readonly reduction: { readonly exact: NumberId; readonly cm: NumberId; readonly in: NumberId };
   /** How far a quarter mark lies from the shoulder seam it is nearest to. */
   readonly quarter?: NumberId;
+  /** Where its ends meet, and whether they lie in the shoulder seam there instead of being joined. */
+  readonly join: 'centre back' | 'left shoulder';
+  readonly open: boolean;
+  /** What each end has beyond the seamline. */
+  readonly endAllowance: NumberId;
   readonly marked: MarksPlan;
+  /** From its join to the first mark; absent where a mark lies at the join. */
+  readonly firstMark?: NumberId;
 }
 
 export type StripState = 'too short' | 'works' | 'eased' | 'does not hold';

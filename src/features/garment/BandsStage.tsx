@@ -116,6 +116,7 @@ function NeckbandWork() {
   const { allowanceMm } = garment.pattern.neckline;
   const turnOfClothMm = turnOfCloth(facts.band?.thicknessMm);
   if (!plan.neckband || !plan.neckline) return null;
+  const { open, endAllowance } = plan.neckband;
   return (
     <>
       <BandWindow band={plan.neckband} />
@@ -129,15 +130,19 @@ function NeckbandWork() {
         choice={garment.neckband.marks}
         onChoose={(marks) => set('Marks', { 'neckband.marks': marks })}
       >
-        <ChoiceRow
-          legend="Band joined at"
-          value={garment.neckband.join}
-          options={[
-            { value: 'centre-back', label: 'centre back' },
-            { value: 'left-shoulder', label: 'left shoulder' },
-          ]}
-          onChange={(join) => set('Where the band is joined', { 'neckband.join': join })}
-        />
+        {open ? (
+          <p>Its ends lie in the left shoulder seam: at Sew it goes on before that is closed.</p>
+        ) : (
+          <ChoiceRow
+            legend="Band joined at"
+            value={garment.neckband.join}
+            options={[
+              { value: 'centre-back', label: 'centre back' },
+              { value: 'left-shoulder', label: 'left shoulder' },
+            ]}
+            onChange={(join) => set('Where the band is joined', { 'neckband.join': join })}
+          />
+        )}
       </BandMarks>
       <BandOutcome band={plan.neckband} />
       <GivenStrip
@@ -146,7 +151,7 @@ function NeckbandWork() {
         cutWidthMm={valueOf(numbers, plan.neckband.cutWidth.exact)}
         onLength={(mm) =>
           set('Neckband as it is cut', {
-            'neckband.ownMm': mm - 2 * allowanceMm,
+            'neckband.ownMm': mm - 2 * valueOf(numbers, endAllowance),
             'neckband.school': 'own',
           })
         }

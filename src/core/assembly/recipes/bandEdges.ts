@@ -5,7 +5,7 @@ import { step } from './recipe';
 
 /** A band: measured, joined, folded, marked, sewn on, pressed; topstitched or not. */
 export function bandSteps(at: EdgeContext): readonly StepSpec[] {
-  const { edge, use } = at;
+  const { use } = at;
   const steps = [
     ...(use === 'neckband' ? [measure(at)] : []),
     join(at),
@@ -15,9 +15,7 @@ export function bandSteps(at: EdgeContext): readonly StepSpec[] {
     press(at),
     ...(use.startsWith('waistband') && at.context.ways['second-row'] === 'yes' ? [heldDown(at)] : []),
   ];
-  return use === 'neckband' && at.context.garment.topstitch !== 'none'
-    ? [...steps, topstitch(edge.id, edge.label)]
-    : steps;
+  return use === 'neckband' && at.context.garment.topstitch !== 'none' ? [...steps, topstitch(at)] : steps;
 }
 
 const measure = ({ edge: { id, label }, after }: EdgeContext): StepSpec =>
@@ -41,7 +39,35 @@ const measure = ({ edge: { id, label }, after }: EdgeContext): StepSpec =>
     { minutes: 3, after },
   );
 
-function join({ edge: { id, label, open }, use, after, times, context }: EdgeContext): StepSpec {
+/** A band whose ends will lie in a seam is only folded. */
+const folded = ({ edge: { id, label } }: EdgeContext): StepSpec =>
+  step(
+    `${id}-join`,
+    say`${label}: fold the band; its ends stay open`,
+    [
+      (f) => say`Fold ${f.names.band} along its length, wrong sides facing, and press without pulling.`,
+      CURLS,
+    ],
+    (f) => {
+      const strip = f.strip(id);
+      return strip
+        ? say`It measures ${strip.sewn} from seamline to seamline of its ends.`
+        : say`Even in width, not twisted.`;
+    },
+    { place: 'iron', minutes: 4, after: [`${id}-measure`], cautions: ['iron'] },
+  );
+
+const CURLS = say`Where the raw edges curl, close them first: serged, or with a zigzag narrower than the seam.`;
+
+function join(at: EdgeContext): StepSpec {
+  const {
+    edge: { id, label, open },
+    use,
+    after,
+    times,
+    context,
+  } = at;
+  if (at.shoulderOpen) return folded(at);
   const pieced = use === 'front-band';
   const joins = pieced || open !== true;
   return step(
@@ -57,7 +83,7 @@ function join({ edge: { id, label, open }, use, after, times, context }: EdgeCon
         ? say`Fold each end on itself along the band, right sides facing; sew it closed, trim, and turn it out.`
         : () => undefined,
       say`Then fold the band along its length, wrong sides facing, and press without pulling.`,
-      say`Where the raw edges curl, close them first: serged, or with a zigzag narrower than the seam.`,
+      CURLS,
     ],
     (f) => {
       const strip = f.strip(id);
@@ -128,7 +154,15 @@ function elasticInside({ edge: { id, label }, use }: EdgeContext): StepSpec[] {
   ];
 }
 
-function mark({ edge: { id, label, start, middle }, use, after, times }: EdgeContext): StepSpec {
+function mark(at: EdgeContext): StepSpec {
+  const {
+    edge: { id, label, start, middle },
+    use,
+    after,
+    times,
+    name,
+    shoulderOpen,
+  } = at;
   const elastic = use === 'waistband-elastic' || use === 'sports-band';
   return step(
     `${id}-mark`,
@@ -138,10 +172,14 @@ function mark({ edge: { id, label, start, middle }, use, after, times }: EdgeCon
     },
     [
       (f) => {
-        const strip = f.strip(id);
-        return strip?.stripSegment
-          ? say`Band: from its join, a mark every ${strip.stripSegment}.`
-          : say`Band: fold it in half and half again, and mark the folds.`;
+        const { stripSegment, firstMark, byParts } = f.strip(id) ?? {};
+        const from = shoulderOpen ? say`its end at the left shoulder` : say`its join`;
+        if (byParts)
+          return say`Band: from ${from}, by the parts of the ${name}, as the marks at Bands list them.`;
+        if (!stripSegment) return say`Band: fold it in half and half again, and mark the folds.`;
+        return firstMark
+          ? say`Band: the first mark ${firstMark} from ${from}, then one every ${stripSegment}.`
+          : say`Band: from ${from}, a mark every ${stripSegment}.`;
       },
       (f) => {
         const segment = f.strip(id)?.edgeSegment;
@@ -170,9 +208,19 @@ function mark({ edge: { id, label, start, middle }, use, after, times }: EdgeCon
   );
 }
 
-function sew({ edge: { id, label, open, pair }, use, after, times, context, name }: EdgeContext): StepSpec {
+function sew(at: EdgeContext): StepSpec {
+  const {
+    edge: { id, label, pair },
+    use,
+    after,
+    times,
+    context,
+    name,
+    shoulderOpen,
+  } = at;
   const neck = use === 'neckband';
-  const shoulder = neck && context.garment.neckband.join === 'left-shoulder';
+  const open = at.edge.open === true || shoulderOpen === true;
+  const shoulder = neck && (shoulderOpen === true || context.garment.neckband.join === 'left-shoulder');
   const where = neck ? (shoulder ? 'the left shoulder' : 'centre back') : pair ? 'the seam' : 'centre back';
   return step(
     `${id}-sew`,
@@ -184,25 +232,25 @@ function sew({ edge: { id, label, open, pair }, use, after, times, context, name
       say`Look before you sew: evenly full between the clips, nothing twisted.`,
       (f) => {
         const strip = f.strip(id);
-        return strip?.edgeSegment && strip.stripSegment && strip.stretch
+        return strip?.edgeSegment && strip.stripSegment && strip.stretch && !strip.byParts
           ? say`Pull the band level with the edge: each ${strip.stripSegment} becomes ${strip.edgeSegment}, ${strip.stretch} longer.`
           : say`Pull the band level with the edge between two clips.`;
       },
       say`Needle down while the next stretch is pulled level; one guide line all the way.`,
     ],
     (f) =>
-      neck && f.head
+      neck && f.head && !shoulderOpen
         ? say`Same width all round, nothing caught underneath, and it goes over ${f.head}.`
         : say`Same width all along, nothing caught underneath.`,
     {
       job: 'ring',
-      minutes: open ? 18 : 12 * times,
+      minutes: at.edge.open ? 18 : (shoulderOpen ? 10 : 12) * times,
       times,
       after: [...after, `${id}-mark`],
       passes: [`edge:${id}/seam`, `edge:${id}/finish`],
       sides: 'right sides facing',
       up: 'the band',
-      start: open ? 'one end' : where,
+      start: shoulderOpen ? 'the open shoulder' : open ? 'one end' : where,
       press: neck ? 'to the garment' : use.startsWith('waist') ? 'to the legs' : 'to the garment',
       diagram: 'quartering',
       cautions: ['clips-knife', ...(neck ? (['under-tight-curves'] as const) : [])],
@@ -246,7 +294,7 @@ const press = ({ edge: { id, label }, times }: EdgeContext): StepSpec =>
     { place: 'iron', minutes: 2 * times, after: [`${id}-sew`], cautions: ['iron'], times },
   );
 
-const topstitch = (id: string, label: string): StepSpec =>
+const topstitch = ({ edge: { id, label }, shoulderOpen }: EdgeContext): StepSpec =>
   step(
     `${id}-topstitch`,
     say`${label}: topstitch`,
@@ -259,14 +307,18 @@ const topstitch = (id: string, label: string): StepSpec =>
       passes: [`edge:${id}/topstitch`],
       sides: 'one layer and the allowance',
       up: 'the face',
-      start: 'a shoulder seam',
-      ring: true,
+      start: shoulderOpen ? 'the open shoulder' : 'a shoulder seam',
+      ...(shoulderOpen ? {} : { ring: true as const }),
     },
   );
 
 /** One layer of rib, laid on while a shoulder is open, or as a ring. */
-export function flatBinding({ edge: { id, label }, after, context }: EdgeContext): readonly StepSpec[] {
-  const flat = context.ways.binding !== 'ring' && context.kind.seams.some((one) => one.id === 'shoulder');
+export function flatBinding({
+  edge: { id, label, open },
+  after,
+  shoulderOpen,
+}: EdgeContext): readonly StepSpec[] {
+  const flat = shoulderOpen === true || open === true;
   return [
     step(
       `${id}-bind`,

@@ -16,6 +16,8 @@ export interface EdgePlace {
   readonly later?: readonly string[];
   /** The seam of the kind that its row is. */
   readonly seam?: string;
+  /** A band or binding of the neck goes on while one shoulder is open; its ends lie in that seam. */
+  readonly shoulderOpen?: boolean;
   /** A hem is sewn while its piece is flat. */
   readonly flat?: boolean;
 }

@@ -108,6 +108,28 @@ export const secondRow = (label: string): Alternative => ({
   ],
 });
 
+/** One-layer rib at a neckline. */
+export const bindingSewn: Alternative = {
+  id: 'binding',
+  label: 'Binding',
+  asked: true,
+  options: [
+    { id: 'flat', label: 'before the second shoulder seam: flat, its end shows there' },
+    { id: 'ring', label: 'after both shoulders, as a ring: no end shows' },
+  ],
+};
+
+/** A folded band at a neckline. */
+export const neckbandSewn: Alternative = {
+  id: 'neckband',
+  label: 'Neckband',
+  asked: true,
+  options: [
+    { id: 'ring', label: 'after both shoulders, as a ring: no end shows' },
+    { id: 'open', label: 'before the left shoulder is closed: flat, its ends show there' },
+  ],
+};
+
 /** How sleeves are set: flat, or closed and set in the round. */
 export const sleevesSet: Alternative = {
   id: 'sleeves',

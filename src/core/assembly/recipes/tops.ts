@@ -1,105 +1,64 @@
 import { say } from '../../explain/ledger';
 import type { StepSpec } from '../step';
 import { edge } from './edges';
-import { flatOrRound, seam, sleevesSet, step, type Recipe, type RecipeContext } from './recipe';
+import { neckAndShoulders } from './neckAndShoulders';
+import {
+  bindingSewn,
+  flatOrRound,
+  neckbandSewn,
+  seam,
+  sleevesSet,
+  step,
+  type Recipe,
+  type RecipeContext,
+} from './recipe';
 import { isBanded, isHem, lastLook, markFront, pressHems, shoulders, sides, sleeves, tryOn } from './shared';
 
 /** Tops that are pulled over the head. Constraints are the trade's (T); the order is a usual written one. */
 
 export const tee: Recipe = {
-  alternatives: [flatOrRound('sleeve-hems', 'Sleeve hems'), sleevesSet],
-  steps: (c) => [
-    markFront(),
-    ...pressHems(c, 'sleeve-hem', 'hem'),
-    ...shoulders(c),
-    ...(c.ways['sleeve-hems'] === 'flat' ? edge(c, 'sleeve-hem', { flat: true, seam: 'sleeve-hem' }) : []),
-    ...sleeves(c, ['shoulder']),
-    ...sides(c, []),
-    ...edge(c, 'neckline', { after: ['shoulder'], seam: 'neckband' }),
-    ...(c.ways['sleeve-hems'] === 'flat'
-      ? []
-      : edge(c, 'sleeve-hem', { after: ['side', 'armhole'], seam: 'sleeve-hem' })),
-    tryOn(
-      'length-try',
-      say`Try it on for length`,
-      [say`Mark the hem level all round; turn the crease where it should be.`],
-      {
-        after: ['side', 'armhole'],
-        settles: ['hem'],
-      },
-    ),
-    ...edge(c, 'hem', { after: ['side', 'length-try'], seam: 'hem' }),
-    lastLook(c),
-  ],
-};
-
-export const boundTee: Recipe = {
-  alternatives: [
-    {
-      id: 'binding',
-      label: 'Binding',
-      options: [
-        { id: 'flat', label: 'before the second shoulder seam: flat, its end shows there' },
-        { id: 'ring', label: 'after both shoulders, as a ring: no end shows' },
-      ],
-    },
-    flatOrRound('sleeve-hems', 'Sleeve hems'),
-  ],
+  alternatives: [flatOrRound('sleeve-hems', 'Sleeve hems'), sleevesSet, neckbandSewn, bindingSewn],
   steps: (c) => {
-    const flat = c.ways.binding !== 'ring';
+    const { shoulders, neck, closed } = neckAndShoulders(c, 'neckband');
     return [
       markFront(),
       ...pressHems(c, 'sleeve-hem', 'hem'),
-      ...(flat
-        ? [
-            ...seam(
-              c,
-              'shoulder',
-              say`Sew the first shoulder`,
-              [say`One shoulder only: the neck stays open for the binding.`],
-              say`The neck lies flat, in one line.`,
-              {
-                job: 'stay',
-                times: 1,
-                minutes: 5,
-                up: 'the back',
-                start: 'the neck edge',
-                press: 'to the back',
-              },
-            ),
-            ...edge(c, 'neckline', { after: ['shoulder'], seam: 'neckline' }),
-            step(
-              'shoulder-trim',
-              say`Align the second shoulder, then trim the binding’s ends`,
-              [
-                say`Lay the shoulder together so that the bound edges meet; trim the overhanging ends in line.`,
-              ],
-              say`Both ends are level.`,
-              { minutes: 3, after: ['edge:neckline'], cautions: ['rotary'] },
-            ),
-            step(
-              'shoulder-2',
-              say`Sew the second shoulder`,
-              [say`From the bound edge outwards, start with the layers pushed right in.`],
-              say`The binding meets at the seam.`,
-              {
-                job: 'stay',
-                minutes: 5,
-                after: ['shoulder-trim'],
-                sides: 'right sides facing',
-                up: 'the back',
-                start: 'the bound edge',
-                press: 'to the back',
-                seam: 'shoulder',
-                cautions: ['clips-knife'],
-              },
-            ),
-          ]
-        : [...shoulders(c), ...edge(c, 'neckline', { after: ['shoulder'], seam: 'neckline' })]),
+      ...shoulders,
+      ...(c.ways['sleeve-hems'] === 'flat' ? edge(c, 'sleeve-hem', { flat: true, seam: 'sleeve-hem' }) : []),
+      ...sleeves(c, [closed]),
+      ...sides(c, []),
+      ...neck,
       ...(c.ways['sleeve-hems'] === 'flat'
-        ? edge(c, 'sleeve-hem', { flat: true, seam: 'sleeve-hem', after: [flat ? 'shoulder-2' : 'shoulder'] })
+        ? []
+        : edge(c, 'sleeve-hem', { after: ['side', 'armhole'], seam: 'sleeve-hem' })),
+      tryOn(
+        'length-try',
+        say`Try it on for length`,
+        [say`Mark the hem level all round; turn the crease where it should be.`],
+        {
+          after: ['side', 'armhole'],
+          settles: ['hem'],
+        },
+      ),
+      ...edge(c, 'hem', { after: ['side', 'length-try'], seam: 'hem' }),
+      lastLook(c),
+    ];
+  },
+};
+
+export const boundTee: Recipe = {
+  alternatives: [bindingSewn, neckbandSewn, flatOrRound('sleeve-hems', 'Sleeve hems')],
+  steps: (c) => {
+    const { shoulders, neck, closed } = neckAndShoulders(c, 'neckline');
+    return [
+      markFront(),
+      ...pressHems(c, 'sleeve-hem', 'hem'),
+      ...shoulders,
+      ...neck,
+      ...(c.ways['sleeve-hems'] === 'flat'
+        ? edge(c, 'sleeve-hem', { flat: true, seam: 'sleeve-hem', after: [closed] })
         : []),
-      ...sides(c, [flat ? 'shoulder-2' : 'shoulder']),
+      ...sides(c, [closed]),
       ...(c.ways['sleeve-hems'] === 'flat'
         ? []
         : edge(c, 'sleeve-hem', { after: ['side'], seam: 'sleeve-hem' })),

@@ -115,13 +115,15 @@ function stripFigures(
   get: (id: string | undefined) => Explained | undefined,
 ): StripFigures | undefined {
   if (edge === 'neckline' && plan.neckband && at === 0) {
-    const { marked, sewn, sewnStretch, expectedWidth, finishedWidth, quarter } = plan.neckband;
+    const { marked, sewn, sewnStretch, expectedWidth, finishedWidth, quarter, firstMark } = plan.neckband;
     const own = get(sewn);
     if (!own) return undefined;
     const past = get(marked.marks.find(({ label }) => label === 'quarter')?.fromSeams[0]?.mm);
     return {
       sewn: own,
       ...marksOfBand(get, marked),
+      ...optional('firstMark', get(firstMark)),
+      byParts: !marked.even,
       ...optional('stretch', get(sewnStretch)),
       ...optional('finished', get(expectedWidth ?? finishedWidth)),
       ...(past ? { ...optional('quarter', get(quarter)), quarterBefore: past.value < 0 } : {}),

@@ -253,6 +253,17 @@ describe('thread', () => {
     expect(value(sewn, loopers?.needs) / value(sewn, needles?.needs)).toBeCloseTo(3, 9);
     expect(value(sewn, needles?.each)).toBeCloseTo(value(sewn, needles?.needs) / 2, 9);
   });
+  test('a row that is sewn on both sides says each side and both; a swatch says its length once', () => {
+    const text = (id: string) =>
+      phraseText(step(of, id).tells.find(({ label }) => label === 'Length')?.text ?? [], of.numbers, 'cm');
+    expect(text('side')).toMatch(/^2 of ([\d.]+) cm, ([\d.]+) cm altogether$/);
+    const [, each, both] = /of ([\d.]+) cm, ([\d.]+) cm/.exec(text('side')) ?? [];
+    expect(Math.abs(2 * Number(each) - Number(both))).toBeLessThanOrEqual(0.1 + 1e-9);
+    expect(text('neckline-sew')).toMatch(/^[\d.]+ cm$/);
+    expect(of.steps.filter(({ id }) => id.startsWith('swatch-')).map(({ id }) => text(id))).toEqual(
+      of.steps.filter(({ id }) => id.startsWith('swatch-')).map(() => ''),
+    );
+  });
   test('what is sewn takes no more; a spool that is too short is said', () => {
     const started = change(facts, { sewn: { side: { doneOn: TODAY }, armhole: { doneOn: TODAY } } });
     const loopers = (plan: SewingPlan) =>

@@ -24,8 +24,7 @@ const GUIDED = new Set(['seam', 'ring', 'stay', 'still', 'enclosed', 'enclosed-r
 
 /** What words say best in one line each: how it lies, where it starts, what guides it, how it ends, how it is pressed. */
 export function tellsOf(inputs: Inputs): readonly { readonly label: string; readonly text: Phrase }[] {
-  const { step, length } = inputs;
-  const { spec } = step;
+  const { spec } = inputs.step;
   const line = (label: string, text: string | undefined) =>
     text === undefined ? [] : [{ label, text: say`${text}` }];
   return [
@@ -37,8 +36,18 @@ export function tellsOf(inputs: Inputs): readonly { readonly label: string; read
     ...rows(inputs),
     ...ends(inputs),
     ...line('Press', pressOf(inputs)),
-    ...(length ? [{ label: 'Length', text: say`${length} altogether` }] : []),
+    ...lengthSewn(inputs),
   ];
+}
+
+/** All of the row, and each run of it where it is sewn more than once. A swatch says its own. */
+function lengthSewn({ step, length }: Inputs): readonly { readonly label: string; readonly text: Phrase }[] {
+  if (!length || step.swatch) return [];
+  const { times = 1 } = step.spec;
+  const each = times > 1 ? length.terms.L?.of : undefined;
+  const text =
+    each === undefined ? say`${length}` : say`${String(times)} of ${{ n: each }}, ${length} altogether`;
+  return [{ label: 'Length', text }];
 }
 
 /** Pile lies smooth downwards: on such cloth every row that has two ends runs from the upper one. */
