@@ -42,7 +42,10 @@ export interface StripFigures {
   readonly firstMark?: Explained;
   /** Its marks are not even: each part of the edge has its own. */
   readonly byParts?: boolean;
+  /** How far it is pulled to the edge; absent where it is as long as the edge, or longer. */
   readonly stretch?: Explained;
+  /** It is as long as the edge, to what a tape shows. */
+  readonly level?: boolean;
   readonly finished?: Explained;
   /** A quarter mark's distance from the seam that crosses near it, and which side it lies on. */
   readonly quarter?: Explained;
@@ -101,6 +104,8 @@ export interface StepSpec {
   /** The basting that this step takes out. */
   readonly takesOut?: string;
   readonly tryOn?: true;
+  /** The step as it is done with any other stitch than the first of its job's ways. */
+  readonly otherwise?: StepSpec;
   /** Edges whose length it settles: they are finished after it. */
   readonly settles?: readonly string[];
 }

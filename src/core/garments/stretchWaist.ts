@@ -26,7 +26,12 @@ export const stretchWaist: GarmentKind = {
     piece('back', 'Back panel', ['hip'], { onFold: true }),
   ],
   edges: [
-    edge('waist', 'Waistband', 'elastic', { use: 'stretch-waistband', zone: 'waist', ...aroundBody }),
+    edge('waist', 'Waistband', 'elastic', {
+      use: 'stretch-waistband',
+      zone: 'hip',
+      body: 'waist',
+      ...aroundBody,
+    }),
     hemEdge('hip'),
   ],
   seams: [
@@ -40,7 +45,7 @@ export const stretchWaist: GarmentKind = {
       'The panels hang free of the legs: nothing passes through it tightly.',
     ),
   ],
-  openings: [waistOpening('waist')],
+  openings: [{ ...waistOpening('waist'), at: { zone: 'hip' } }],
   asks: { around: 0, along: 0, recovery: 0, weightGsm: [120, 400], opaque: 'dry' },
   amount: { lengths: [['hip', 0.7]], extraMm: 120, across: 'hip' },
   quirks: [

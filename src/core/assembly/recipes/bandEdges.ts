@@ -1,7 +1,7 @@
 import { say } from '../../explain/ledger';
 import type { StepSpec } from '../step';
 import type { EdgeContext } from './edges';
-import { step } from './recipe';
+import { hasSeam, step } from './recipe';
 
 /** A band: measured, joined, folded, marked, sewn on, pressed; topstitched or not. */
 export function bandSteps(at: EdgeContext): readonly StepSpec[] {
@@ -160,6 +160,7 @@ function mark(at: EdgeContext): StepSpec {
     use,
     after,
     times,
+    context,
     name,
     shoulderOpen,
   } = at;
@@ -189,7 +190,7 @@ function mark(at: EdgeContext): StepSpec {
       },
       (f) => {
         const strip = f.strip(id);
-        if (!strip?.quarter) return undefined;
+        if (!strip?.quarter || !hasSeam(context, 'shoulder')) return undefined;
         return strip.quarterBefore
           ? say`The quarter marks lie ${strip.quarter} behind each shoulder seam, not on it.`
           : say`The quarter marks lie ${strip.quarter} in front of each shoulder seam, not on it.`;
@@ -224,7 +225,10 @@ function sew(at: EdgeContext): StepSpec {
   const where = neck ? (shoulder ? 'the left shoulder' : 'centre back') : pair ? 'the seam' : 'centre back';
   return step(
     `${id}-sew`,
-    say`${label}: sew the band on, stretching only the band`,
+    (f) =>
+      f.strip(id)?.level
+        ? say`${label}: sew the band on`
+        : say`${label}: sew the band on, stretching only the band`,
     [
       open
         ? say`Raw edges level, ends of the band at the ends of the ${name}. Clip mark to mark.`
@@ -232,11 +236,13 @@ function sew(at: EdgeContext): StepSpec {
       say`Look before you sew: evenly full between the clips, nothing twisted.`,
       (f) => {
         const strip = f.strip(id);
+        if (strip?.level)
+          return say`Band and edge are as long as each other: mark on mark, neither is pulled.`;
         return strip?.edgeSegment && strip.stripSegment && strip.stretch && !strip.byParts
           ? say`Pull the band level with the edge: each ${strip.stripSegment} becomes ${strip.edgeSegment}, ${strip.stretch} longer.`
           : say`Pull the band level with the edge between two clips.`;
       },
-      say`Needle down while the next stretch is pulled level; one guide line all the way.`,
+      say`Needle down while the next part is brought level; one guide line all the way.`,
     ],
     (f) =>
       neck && f.head && !shoulderOpen

@@ -123,6 +123,7 @@ const sergerHem = (c: RecipeContext) =>
           ...one,
           job: 'serger-hem' as const,
           diagram: 'serger-hem' as const,
+          otherwise: one,
           lines: [
             ...one.lines.slice(0, 1),
             (f: Figures) =>

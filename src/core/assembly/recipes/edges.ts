@@ -44,13 +44,16 @@ export function edge(context: RecipeContext, id: string, place: EdgePlace = {}):
     context,
     edge: found,
     use: use.id,
-    name: found.label.toLowerCase(),
+    name: nameOf(found.label),
     after: place.after ?? [],
     times: found.pair ? 2 : 1,
     ring: found.open !== true,
   });
   return steps.map((one) => ({ ...one, edge: id, ...(place.seam ? { seam: place.seam } : {}) }));
 }
+
+/** A label within a sentence; the letter of a V-neckline stays one. */
+const nameOf = (label: string): string => (/^[A-Z]-/.test(label) ? label : label.toLowerCase());
 
 function stepsOf(at: EdgeContext): readonly StepSpec[] {
   switch (at.use) {

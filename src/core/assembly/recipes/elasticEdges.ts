@@ -76,7 +76,12 @@ const quartered = ({ edge: { id, label, start }, times, after }: EdgeContext, be
     { minutes: 3 * times, times, after: [...after, before], diagram: 'quartering' },
   );
 
-const pull: Line = say`Stretch elastic to edge between two marks, evenly; the cloth is never stretched.`;
+const pull =
+  ({ edge: { id } }: EdgeContext): Line =>
+  (f) =>
+    f.strip(id)?.level
+      ? say`Elastic and edge are as long as each other: mark on mark, neither is pulled.`
+      : say`Stretch elastic to edge between two marks, evenly; the cloth is never stretched.`;
 
 /** Basting of outer and lining, wrong sides facing, where there is a lining. */
 const layersBasted = ({ edge: { id, label }, context, after, times }: EdgeContext): StepSpec[] =>
@@ -129,7 +134,7 @@ function turned(at: EdgeContext): readonly StepSpec[] {
     step(
       `${id}-sew`,
       say`${label}: sew the elastic to the wrong side`,
-      [say`Elastic on the wrong side, along the raw edge; join off the seams.`, pull],
+      [say`Elastic on the wrong side, along the raw edge; join off the seams.`, pull(at)],
       say`Flat when it is stretched, even when it rests.`,
       {
         job: 'elastic-on',
@@ -202,14 +207,14 @@ const lingerie = (at: EdgeContext): readonly StepSpec[] => {
     after,
   } = at;
   return [
-    quartered({ ...at, after: [] }, 'mark-front'),
+    quartered(at, 'mark-front'),
     step(
       `${id}-sew`,
       say`${label}: first row of the elastic`,
       [
         say`Elastic on the face, its fancy edge away from the raw edge, plush side up.`,
         say`Beside the loops.`,
-        pull,
+        pull(at),
         say`Trim the cloth under it close to the row.`,
       ],
       say`No cloth shows past the elastic.`,
@@ -260,7 +265,7 @@ const shelf = (at: EdgeContext): readonly StepSpec[] => {
     step(
       `${id}-baste`,
       say`${label}: baste the elastic on`,
-      [say`Plush side away from the cloth, along the raw edge.`, pull],
+      [say`Plush side away from the cloth, along the raw edge.`, pull(at)],
       say`Even all round.`,
       {
         job: 'baste-to-try',
@@ -286,7 +291,7 @@ const shelf = (at: EdgeContext): readonly StepSpec[] => {
     step(
       `${id}-sew`,
       say`${label}: sew the elastic for good`,
-      [say`As basted, at the length that was right.`, pull],
+      [say`As basted, at the length that was right.`, pull(at)],
       say`Flat when stretched, the raw edge held.`,
       {
         job: 'elastic-flat',
@@ -351,7 +356,7 @@ const exposed = (at: EdgeContext): readonly StepSpec[] => {
       say`${label}: lap the elastic over the edge and sew it`,
       [
         (f) => say`Elastic over the face by ${f.lap}, join at centre back, tails down.`,
-        pull,
+        pull(at),
         say`The raw edge lies under the stitching.`,
       ],
       say`Nothing frays past the row; it springs back.`,
@@ -399,7 +404,7 @@ const stretchWaistband = (at: EdgeContext): readonly StepSpec[] => {
     step(
       `${id}-sew`,
       say`${label}: sew the elastic on, gathering evenly`,
-      [say`Elastic over the finished edge, mark on mark.`, pull],
+      [say`Elastic over the finished edge, mark on mark.`, pull(at)],
       say`The gathers are even; it passes the hips.`,
       {
         job: 'elastic-flat',

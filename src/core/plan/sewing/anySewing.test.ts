@@ -177,6 +177,43 @@ test('a row along a strip that lies at rest is as long as the strip, not as the 
   expect(seen).toBeGreaterThan(5);
 });
 
+test('what a step tells fits the stitch it got and the lengths it joins', () => {
+  let [hidden, level, necks] = [0, 0, 0];
+  forAll((facts, of) => {
+    const shoulders = kindOf(facts.garment).seams.some(({ id }) => id === 'shoulder');
+    for (const step of of.steps) {
+      const text = words(of, step).join(' ');
+      if (/fold back on itself/.test(text)) {
+        hidden += 1;
+        expect([step.id, step.stitch]).toEqual([step.id, 'flatlock']);
+      }
+      if (/neither is pulled/.test(text)) {
+        level += 1;
+        expect([step.id, text]).not.toEqual([step.id, expect.stringMatching(/longer\.|only the band/)]);
+      }
+      expect([step.id, text]).not.toEqual([step.id, expect.stringMatching(/\b0(\.\d)? % longer/)]);
+      if (/quarter marks lie/.test(text)) {
+        necks += 1;
+        expect([facts.garment.kind, shoulders]).toEqual([facts.garment.kind, true]);
+      }
+    }
+  });
+  expect(Math.min(hidden, level, necks)).toBeGreaterThan(0);
+});
+
+test('a pass of finishing is called by its seam, not by its seam’s step', () => {
+  let seen = 0;
+  forAll((_facts, of) => {
+    for (const step of of.steps.filter(({ job }) => job === 'finish')) {
+      const title = phraseText(step.title, of.numbers, 'cm');
+      if (!/trim and overcast/.test(title)) continue;
+      seen += 1;
+      expect(title).toMatch(/^[^:]+: trim and overcast$/);
+    }
+  });
+  expect(seen).toBeGreaterThan(10);
+});
+
 test('a band whose ends are closed apart is not told to bring them together', () => {
   let seen = 0;
   forAll((_facts, of) => {

@@ -229,6 +229,7 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
       'lace-panties': [
         ['mirror', 'centre-back'],
         ['gusset', 'gusset-back'],
+        ['gusset-back', 'leg-mark'],
         ['centre-back', 'gusset-back'],
         ['leg-sew', 'leg-turn'],
         ['leg-turn', 'back-top-sew'],

@@ -124,7 +124,7 @@ function stripFigures(
       ...marksOfBand(get, marked),
       ...optional('firstMark', get(firstMark)),
       byParts: !marked.even,
-      ...optional('stretch', get(sewnStretch)),
+      ...pulled(get(sewnStretch)),
       ...optional('finished', get(expectedWidth ?? finishedWidth)),
       ...(past ? { ...optional('quarter', get(quarter)), quarterBefore: past.value < 0 } : {}),
     };
@@ -140,9 +140,18 @@ function stripFigures(
     join: strip.join,
     ...optional('adds', get(strip.adds)),
     ...(marks ? marksOfBand((id) => (id === undefined ? undefined : marks.numbers[id]), marks.marked) : {}),
-    ...optional('stretch', stretch && stretch.value > 0 ? stretch : undefined),
+    ...pulled(stretch),
   };
 }
+
+/** Less than this is no pull that hands could tell: share (T). */
+const LEVEL = 0.005;
+
+const pulled = (stretch: Explained | undefined): Pick<StripFigures, 'stretch' | 'level'> => {
+  if (!stretch) return {};
+  if (Math.abs(stretch.value) < LEVEL) return { level: true };
+  return stretch.value > 0 ? { stretch } : {};
+};
 
 const optional = <K extends keyof StripFigures>(key: K, value: StripFigures[K]): Partial<StripFigures> =>
   value === undefined ? {} : { [key]: value };

@@ -78,7 +78,7 @@ export function rowLength(inputs: Inputs, spec: StepSpec): Explained | undefined
     unit: 'mm',
     mark: 'D',
     formula: 'L * n',
-    terms: { L: one, n: leaf('times', times, 'count', 'D') },
+    terms: { L: one, n: inputs.book.given(`row.${spec.id}.times`, 'times', times, 'count', 'D') },
     by: (v) => v.L * v.n,
   });
 }

@@ -94,10 +94,13 @@ export function sewnSteps({ facts, kind, wearing, ways }: SewnInputs): SewnSteps
     const choice = before
       ? asSewn(inputs, spec.job, demand?.share, before.stitch)
       : chooseStitch(inputs, spec.job, demand?.share, pickFor(garment, spec, machines), alike);
+    if (spec.otherwise && choice.stitch !== jobOf(spec.job).ways[0]) return choose(spec.otherwise);
     return { spec, choice, ...(demand ? { demand } : {}) };
   };
   const sewn = assembly.steps.map(choose);
-  const split = withFinishes(sewn, (spec) => choose(spec));
+  const nameOf = ({ seam, edge }: StepSpec): string | undefined =>
+    (seams.get(seam ?? '') ?? edges.get(edge ?? ''))?.label;
+  const split = withFinishes(sewn, choose, nameOf);
   const swatched = withSwatches(split, (id) => ofStep(garment.sewn, id) !== undefined);
   return { assembly, machines, ...withBefores(swatched, garment.befores) };
 }
@@ -124,7 +127,11 @@ const TOPSTITCHES = {
 } as const satisfies Record<string, StitchId>;
 
 /** A seam whose stitch does not finish the edge gets a pass of its own, before whatever crosses it. */
-function withFinishes(steps: readonly SewnStep[], choose: (spec: StepSpec) => SewnStep): readonly SewnStep[] {
+function withFinishes(
+  steps: readonly SewnStep[],
+  choose: (spec: StepSpec) => SewnStep,
+  nameOf: (spec: StepSpec) => string | undefined,
+): readonly SewnStep[] {
   const split = new Map<string, string>();
   const out = steps.flatMap((one): SewnStep[] => {
     if (!one.choice?.extraPass) return [one];
@@ -134,7 +141,7 @@ function withFinishes(steps: readonly SewnStep[], choose: (spec: StepSpec) => Se
     const isFinish = (pass: string) => pass.endsWith('/finish');
     return [
       { ...one, spec: { ...spec, passes: spec.passes.filter((pass) => !isFinish(pass)) } },
-      choose(finishStep(spec, id, spec.passes.filter(isFinish))),
+      choose(finishStep(spec, id, nameOf(spec), spec.passes.filter(isFinish))),
     ];
   });
   if (split.size === 0) return out;
@@ -150,13 +157,20 @@ function withFinishes(steps: readonly SewnStep[], choose: (spec: StepSpec) => Se
   }));
 }
 
-function finishStep(spec: StepSpec, id: string, passes: readonly string[]): StepSpec {
+function finishStep(
+  spec: StepSpec,
+  id: string,
+  name: string | undefined,
+  passes: readonly string[],
+): StepSpec {
   const finish: JobId = 'finish';
   return {
     id,
     title: (f) => {
       const title = typeof spec.title === 'function' ? spec.title(f) : spec.title;
-      return say`Trim and overcast: ${title ?? say`the seam`}`;
+      return name === undefined
+        ? say`${title ?? say`The seam`}: trim and overcast`
+        : say`${name}: trim and overcast`;
     },
     place: 'machine',
     job: finish,

@@ -43,10 +43,12 @@ export function tellsOf(inputs: Inputs): readonly { readonly label: string; read
 /** All of the row, and each run of it where it is sewn more than once. A swatch says its own. */
 function lengthSewn({ step, length }: Inputs): readonly { readonly label: string; readonly text: Phrase }[] {
   if (!length || step.swatch) return [];
-  const { times = 1 } = step.spec;
-  const each = times > 1 ? length.terms.L?.of : undefined;
+  const own = length.id === `row.${step.spec.id}.length` ? length.terms : undefined;
+  const [times, each] = [own?.n?.of, own?.L?.of];
   const text =
-    each === undefined ? say`${length}` : say`${String(times)} of ${{ n: each }}, ${length} altogether`;
+    times === undefined || each === undefined
+      ? say`${length}`
+      : say`${{ n: times }} of ${{ n: each }}, ${length} altogether`;
   return [{ label: 'Length', text }];
 }
 
