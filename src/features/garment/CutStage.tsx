@@ -1,4 +1,5 @@
 'use client';
+import { Fragment } from 'react';
 import type { TicketRow } from '@/core/plan/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { formatLength } from '@/core/units/formatLength';
@@ -32,8 +33,7 @@ export function CutStage() {
   return (
     <div className={styles.stage}>
       <p className="soft">
-        One flat layer keeps the cloth from stretching while it is cut. Close the rotary cutter whenever you
-        put it down, and cut away from yourself.
+        Cut one flat layer. Close the rotary cutter whenever it is put down, and cut away from yourself.
       </p>
       {plan.ticket.map((group) => (
         <section key={group.id}>
@@ -43,11 +43,16 @@ export function CutStage() {
               <PhraseText phrase={group.material} />
             </span>
           </div>
-          {group.notes.map((note, at) => (
-            <p key={at} className="soft">
-              <PhraseText phrase={note} />
+          {group.notes.length > 0 && (
+            <p className="soft">
+              {group.notes.map((note, at) => (
+                <Fragment key={at}>
+                  {at > 0 && ' · '}
+                  <PhraseText phrase={note} />
+                </Fragment>
+              ))}
             </p>
-          ))}
+          )}
           <div className={table.scroll}>
             <table className={`${table.table} ${styles.cutTable}`}>
               <thead>

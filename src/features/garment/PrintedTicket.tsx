@@ -7,6 +7,7 @@ import { gatherFacts } from '@/core/plan/gatherFacts';
 import { planGarment } from '@/core/plan/planGarment';
 import type { GarmentView } from '@/core/views/pageViews';
 import { useUnit } from '@/ui/unit';
+import { EdgesOnPaper } from './EdgesOnPaper';
 import styles from './PrintedTicket.module.css';
 import { rowSize } from './ticketText';
 
@@ -82,31 +83,7 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
             </tbody>
           </table>
         ))}
-        {plan.cutting.length > 0 && (
-          <table>
-            <thead>
-              <tr>
-                <th colSpan={2}>
-                  <strong>At the edges</strong>
-                </th>
-              </tr>
-            </thead>
-            <tbody>
-              {plan.cutting.map(({ edge, label, lines }) => (
-                <tr key={edge} data-edge={edge}>
-                  <td style={{ width: '26%' }}>
-                    <strong>{label}</strong>
-                  </td>
-                  <td>
-                    {lines.map((line, at) => (
-                      <div key={at}>{text(line)}</div>
-                    ))}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
+        <EdgesOnPaper plan={plan} />
         {plan.problems
           .filter(({ severity }) => severity === 'stop')
           .map((problem) => (

@@ -1,5 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
+import type { Phrase } from '@/core/explain/explained';
 import type { StageId } from '@/core/plan/types';
 import { PhraseText } from '@/ui/PhraseText';
 import { stageLabels } from '@/ui/StageLine';
@@ -35,18 +36,7 @@ export function Problems({ stage }: { stage: StageId }) {
             </strong>
             <PhraseText phrase={problem.sentence} />
           </p>
-          {problem.remedies.length > 0 && (
-            <>
-              <p className="small">What would mend it:</p>
-              <ul>
-                {problem.remedies.map((remedy, at) => (
-                  <li key={at}>
-                    <PhraseText phrase={remedy} />
-                  </li>
-                ))}
-              </ul>
-            </>
-          )}
+          <Remedies remedies={problem.remedies} />
         </div>
       ))}
       {elsewhere.length > 0 && (
@@ -61,5 +51,30 @@ export function Problems({ stage }: { stage: StageId }) {
         </p>
       )}
     </div>
+  );
+}
+
+/** What would mend a problem: one in a line, several as a list. */
+function Remedies({ remedies }: { remedies: readonly Phrase[] }) {
+  const [first, ...others] = remedies;
+  if (!first) return null;
+  if (others.length === 0)
+    return (
+      <p>
+        <span className="small">What would mend it: </span>
+        <PhraseText phrase={first} />
+      </p>
+    );
+  return (
+    <>
+      <p className="small">What would mend it:</p>
+      <ul>
+        {remedies.map((remedy, at) => (
+          <li key={at}>
+            <PhraseText phrase={remedy} />
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }

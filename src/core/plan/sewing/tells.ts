@@ -83,7 +83,7 @@ function guide({ book, figures, step }: Inputs) {
   return [
     {
       label: 'Guide',
-      text: say`${allowance} from the needle to the cut edge: on a plate in eighths, about line ${plate}`,
+      text: say`${allowance}, needle to cut edge; about line ${plate} on a plate in eighths`,
     },
   ];
 }

@@ -9,6 +9,7 @@ import { changeText, itemText, mainSettings } from '@/features/machines/setupWor
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
+import { EdgesOnPaper } from '../EdgesOnPaper';
 import paper from '../PrintedTicket.module.css';
 import { GarmentProvider, useGarment } from '../useGarment';
 import { SewingProvider, WhenPlanned, useSewing } from './useSewing';
@@ -29,7 +30,7 @@ export function SewingSheet({ view }: { view: GarmentView }) {
 }
 
 function Sheet() {
-  const { id, garment, facts, today } = useGarment();
+  const { id, garment, facts, plan, today } = useGarment();
   const { sewing } = useSewing();
   const numbers = useNumbers();
   const { unit } = useUnit();
@@ -45,12 +46,13 @@ function Sheet() {
           Back to the garment
         </Button>
       </div>
-      <article className={paper.paper} data-sheet>
+      <article className={`${paper.paper} ${paper.compact}`} data-sheet>
         <h1>{garment.name}</h1>
         <p>
           {facts.wearer ? `for ${facts.wearer.name}, ` : ''}
           {today}. {sewing.needle}
         </p>
+        <EdgesOnPaper plan={plan} />
         <table>
           <colgroup>
             <col className={paper.tickColumn} />
@@ -69,16 +71,11 @@ function Sheet() {
                     <strong>
                       {at + 1}. {text(step.title)}
                     </strong>
-                    {step.lines.map((line, index) => (
-                      <div key={index}>{text(line)}</div>
-                    ))}
+                    <div>{step.lines.map(text).join(' ')}</div>
                     <div>{step.tells.map((tell) => `${tell.label}: ${text(tell.text)}`).join(' · ')}</div>
-                    <div>Then check: {text(step.check)}</div>
-                    {step.cautions.map((caution) => (
-                      <div key={caution}>
-                        <em>{caution}</em>
-                      </div>
-                    ))}
+                    <div>
+                      <strong>Check:</strong> {text(step.check)} <em>{step.cautions.join(' ')}</em>
+                    </div>
                   </td>
                   <td>
                     <strong>
@@ -94,12 +91,14 @@ function Sheet() {
           </tbody>
         </table>
         <h2>Thread</h2>
-        {sewing.threads.map((thread) => (
-          <div key={thread.id}>
-            {thread.label}: {length(thread.needs)}, {Math.round(valueOf(numbers, thread.spools))} ×{' '}
-            {length(thread.each)}
-          </div>
-        ))}
+        <p>
+          {sewing.threads
+            .map(
+              (thread) =>
+                `${thread.label}: ${length(thread.needs)}, ${Math.round(valueOf(numbers, thread.spools))} × ${length(thread.each)}`,
+            )
+            .join(' · ')}
+        </p>
         {sewing.putBack.length > 0 && (
           <>
             <h2>To put back afterwards</h2>
