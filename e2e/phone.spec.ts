@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { clippedTexts } from './clipped';
+import { linesBefore } from './firstThing';
 import { visit } from './hands';
 import { views } from './views';
 
@@ -42,4 +43,19 @@ test('on a tablet the settings and “Done, next” are on one screen where a ma
     await done.click();
   }
   throw new Error('expected a step with changing over among the first twelve, found none');
+});
+
+test('no stage has more than ten lines to read before the first thing to do', async ({ page }) => {
+  test.setTimeout(120_000);
+  for (const id of ['ring-toss', 'otter-bottoms', 'lakeside', 'tightrope', 'finale'])
+    for (const stage of ['measure', 'stretch', 'fit', 'bands', 'cut', 'sew', 'wear']) {
+      await page.setViewportSize({ width: 1280, height: 800 });
+      await visit(page, `/garments/${id}?stage=${stage}`);
+      for (const width of [1280, 768]) {
+        await page.setViewportSize({ width, height: 800 });
+        expect
+          .soft([id, stage, width, Math.min(await linesBefore(page), 11)])
+          .not.toEqual([id, stage, width, 11]);
+      }
+    }
 });

@@ -232,5 +232,11 @@ test('a newcomer’s machine: what it can do, a swatch in inches, its advice, ch
   await expect(page.locator('[data-sheet-step]').first()).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.locator('[data-sheet]')).toContainText('Thread');
+  // What was settled at Bands stands on it, and a tee takes two pages of either paper.
+  await expect(page.locator('[data-sheet] [data-edge="hem"]')).toContainText('turned up');
+  for (const format of ['A4', 'Letter'] as const) {
+    const pdf = (await page.pdf({ format })).toString('latin1');
+    expect([format, pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length]).toEqual([format, 2]);
+  }
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 });

@@ -33,7 +33,7 @@ export function CutStage() {
   return (
     <div className={styles.stage}>
       <p className="soft">
-        Cut one flat layer. Close the rotary cutter whenever it is put down, and cut away from yourself.
+        Cut one flat layer, away from yourself. Close the rotary cutter when you put it down.
       </p>
       {plan.ticket.map((group) => (
         <section key={group.id}>

@@ -75,7 +75,7 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
         onChange={choose}
       />
       <ChoiceRow
-        legend="Or take a school’s number"
+        legend="Or take the number of a school, a rule that sewists go by"
         value={zone.schools.some(({ school }) => school === zone.school) ? zone.school : undefined}
         options={zone.schools.map((school) => ({
           value: school.school,

@@ -1,4 +1,5 @@
 'use client';
+import { useState } from 'react';
 import Button from '@mui/material/Button';
 import type { Phrase } from '@/core/explain/explained';
 import type { StageId } from '@/core/plan/types';
@@ -11,7 +12,9 @@ import { useGarment } from './useGarment';
 /** What is wrong here and what would mend it; what is wrong elsewhere, in a line. */
 export function Problems({ stage }: { stage: StageId }) {
   const { plan } = useGarment();
-  const here = plan.problems.filter((problem) => problem.stage === stage);
+  const here = plan.problems
+    .filter((problem) => problem.stage === stage)
+    .toSorted((a, b) => Number(b.severity === 'stop') - Number(a.severity === 'stop'));
   const elsewhere = plan.problems.filter((problem) => problem.stage !== stage && problem.severity === 'stop');
   const needs = plan.needs.filter((need) => need.stage === stage);
   if (here.length === 0 && elsewhere.length === 0 && needs.length === 0) return null;
@@ -28,7 +31,7 @@ export function Problems({ stage }: { stage: StageId }) {
           ))}
         </div>
       )}
-      {here.map((problem) => (
+      {here.map((problem, at) => (
         <div key={problem.id} className={styles.problem} data-severity={problem.severity}>
           <p>
             <strong>
@@ -36,7 +39,7 @@ export function Problems({ stage }: { stage: StageId }) {
             </strong>
             <PhraseText phrase={problem.sentence} />
           </p>
-          <Remedies remedies={problem.remedies} />
+          <Remedies remedies={problem.remedies} opened={at === 0} />
         </div>
       ))}
       {elsewhere.length > 0 && (
@@ -54,10 +57,21 @@ export function Problems({ stage }: { stage: StageId }) {
   );
 }
 
-/** What would mend a problem: one in a line, several as a list. */
-function Remedies({ remedies }: { remedies: readonly Phrase[] }) {
+/** What would mend a problem: of the first at once, of the others when it is asked for. */
+function Remedies({ remedies, opened }: { remedies: readonly Phrase[]; opened: boolean }) {
+  const [open, setOpen] = useState(opened);
   const [first, ...others] = remedies;
   if (!first) return null;
+  if (!open)
+    return (
+      <Button
+        size="small"
+        sx={{ justifySelf: 'start', px: 0, py: 0, minHeight: 24 }}
+        onClick={() => setOpen(true)}
+      >
+        What would mend it
+      </Button>
+    );
   if (others.length === 0)
     return (
       <p>

@@ -114,8 +114,8 @@ export const bindingSewn: Alternative = {
   label: 'Binding',
   asked: true,
   options: [
-    { id: 'flat', label: 'before the second shoulder seam: flat, its end shows there' },
-    { id: 'ring', label: 'after both shoulders, as a ring: no end shows' },
+    { id: 'flat', label: 'flat, before the second shoulder seam: its end shows there' },
+    { id: 'ring', label: 'a ring, after both shoulders: no end shows' },
   ],
 };
 
@@ -125,8 +125,8 @@ export const neckbandSewn: Alternative = {
   label: 'Neckband',
   asked: true,
   options: [
-    { id: 'ring', label: 'after both shoulders, as a ring: no end shows' },
-    { id: 'open', label: 'before the left shoulder is closed: flat, its ends show there' },
+    { id: 'ring', label: 'a ring, after both shoulders: no end shows' },
+    { id: 'open', label: 'flat, before the left shoulder is closed: its ends show there' },
   ],
 };
 

@@ -97,7 +97,7 @@ function Choices() {
             <PickField
               label={alternative.label}
               value={pinned ? (chosen[alternative.id] ?? '') : ''}
-              empty={`best here: ${options.find(({ id }) => id === now)?.label.split(/[:,]/)[0] ?? ''}`}
+              empty={`best: ${options.find(({ id }) => id === now)?.label.split(/[:,]/)[0] ?? ''}`}
               options={options.map(({ id, label, change, work }) => ({
                 id,
                 name: id === now ? label : `${label} (${costWords(change, work)})`,
@@ -159,7 +159,8 @@ function OrderSentence() {
     <div className={page.stack} style={{ gap: 6 }} data-order-of={id}>
       <p>
         <ExplainedNumber id={order.changes} /> changes of setup, <ExplainedNumber id={order.changeMinutes} />{' '}
-        changing over; carried <ExplainedNumber id={order.moves} /> times.{' '}
+        changing over; carried to another place (table, iron, machine) <ExplainedNumber id={order.moves} />{' '}
+        times.{' '}
         {own ? (
           <>
             This is your own order
