@@ -13,6 +13,7 @@ import { applySetup, changeMinutes, checklist, toPutBack } from '../../machines/
 import { wholeSetup } from '../../machines/machineFields';
 import { helpsFor, needleFor, needleText } from '../../machines/needles';
 import { cardFor } from '../../machines/setupFor';
+import type { StitchOption } from '../../seams/chooseStitch';
 import { stitches } from '../../seams/stitches';
 import type { GarmentFacts, GarmentPlan } from '../types';
 import { figuresOf } from './figures';
@@ -426,19 +427,21 @@ function minutesOf(
   };
 }
 
+/** How much further a stitch goes than its row must. */
+const MARGIN = {
+  label: 'more than it must reach',
+  unit: 'share',
+  mark: 'D',
+  formula: 'gives - needs',
+  by: (v: { readonly gives: number; readonly needs: number }) => v.gives - v.needs,
+} as const;
+
 function rowPlan({ rows, step, kind }: StepInputs): Pick<StepPlan, 'row'> {
   if (!isRow(step)) return {};
   const { spec, choice, demand } = step;
   const needs = rowDemand(rows, step);
   const gives = capacityNumber(rows, choice);
-  const margin = rows.book.work(`row.${spec.id}.margin`, {
-    label: 'more than it must reach',
-    unit: 'share',
-    mark: 'D',
-    formula: 'gives - needs',
-    terms: { gives, needs },
-    by: (v) => v.gives - v.needs,
-  });
+  const margin = rows.book.work(`row.${spec.id}.margin`, { ...MARGIN, terms: { gives, needs } });
   const why = kind.seams.find(({ id }) => id === spec.seam)?.why;
   return {
     row: {
@@ -457,7 +460,11 @@ function rowPlan({ rows, step, kind }: StepInputs): Pick<StepPlan, 'row'> {
 function othersOf({ rows, best, step, setups }: StepInputs): readonly OtherStitch[] {
   const { choice, spec } = step;
   if (!choice || step.swatch) return [];
-  const passes = (extra: boolean) => (extra ? EXTRA_PASS * spec.minutes : 0);
+  const { book } = rows;
+  const needs = isRow(step)
+    ? rowDemand(rows, step)
+    : leaf('a row that nothing stretches is asked', choice.needs, 'share', 'T');
+  const extra = (one: StitchOption) => leaf('passes of finishing', one.extraPass ? 1 : 0, 'count', 'D');
   return choice.others.map((one): OtherStitch => {
     const machine = one.machineId === undefined ? undefined : best.sewn.machines[one.machineId];
     const inUse = [...setups.values()].some(
@@ -465,15 +472,30 @@ function othersOf({ rows, best, step, setups }: StepInputs): readonly OtherStitc
     );
     const start = machine && wholeSetup(machine.kind, stitches[one.stitch].start);
     const change = machine && start && !inUse ? changeMinutes(machine.kind, undefined, start) : 0;
+    const gives = capacityNumber(rows, one);
+    const id = `row.${spec.id}.${one.stitch}.${one.machineId ?? 'hand'}`;
     return {
       stitch: one.stitch,
       name: stitches[one.stitch].name,
       ...(one.machineId === undefined ? {} : { machineId: one.machineId }),
       machine: machine ? capital(machine.name) : 'By hand',
-      gives: capacityNumber(rows, one).id,
+      gives: gives.id,
       ok: one.ok,
-      margin: one.margin,
-      minutes: passes(one.extraPass) - passes(choice.extraPass) + change,
+      margin: book.work(`${id}.margin`, { ...MARGIN, terms: { gives, needs } }).id,
+      minutes: book.work(`${id}.minutes`, {
+        label: 'minutes more than with the stitch chosen',
+        unit: 'minutes',
+        mark: 'T',
+        formula: '(its - own) * pass * m + c',
+        terms: {
+          its: extra(one),
+          own: extra(choice),
+          pass: leaf('of its minutes that a pass of finishing takes', EXTRA_PASS, 'ratio', 'T'),
+          m: leaf('minutes of the step, estimated', spec.minutes, 'minutes', 'T'),
+          c: leaf('changing over', change, 'minutes', 'T'),
+        },
+        by: (v) => (v.its - v.own) * v.pass * v.m + v.c,
+      }).id,
     };
   });
 }

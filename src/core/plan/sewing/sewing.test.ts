@@ -297,10 +297,12 @@ describe('cards and pop check', () => {
     expect(of.pops[0]).toBe('neckline-topstitch');
   });
   test('other stitches come with what each gives and costs', () => {
-    const others = step(sewingOf(facts), 'side').others;
+    const of = sewingOf(facts);
+    const { others, row } = step(of, 'side');
     expect(others.length).toBeGreaterThan(2);
     for (const other of others) {
-      expect(other.minutes).toBeGreaterThan(0);
+      expect(value(of, other.minutes)).toBeGreaterThan(0);
+      expect(value(of, other.margin)).toBeCloseTo(value(of, other.gives) - value(of, row?.needs), 12);
       expect(other.name).toBe(stitches[other.stitch].name);
     }
   });

@@ -29,8 +29,8 @@ export interface OtherStitch {
   readonly gives: NumberId;
   readonly ok: boolean;
   /** Margin in shares of stretch, and minutes more or less: passes, and a setup nothing else here wants. */
-  readonly margin: number;
-  readonly minutes: number;
+  readonly margin: NumberId;
+  readonly minutes: NumberId;
 }
 
 export interface StepPlan {

@@ -113,7 +113,7 @@ function OtherStitches({ step }: { step: StepPlan }) {
               <th style={{ fontWeight: 400 }}>stitch</th>
               <th style={{ fontWeight: 400 }}>gives</th>
               <th style={{ fontWeight: 400 }}>more than asked</th>
-              <th style={{ fontWeight: 400 }}>costs</th>
+              <th style={{ fontWeight: 400 }}>takes longer by</th>
               <th />
             </tr>
           </thead>
@@ -128,15 +128,10 @@ function OtherStitches({ step }: { step: StepPlan }) {
                 </td>
                 <td style={other.ok ? undefined : { color: 'var(--demand)', fontWeight: 650 }}>
                   {other.ok ? '' : 'pops, '}
-                  {Math.round(other.margin * 100)
-                    .toString()
-                    .replace('-', '−')}{' '}
-                  %
+                  <ExplainedNumber id={other.margin} />
                 </td>
                 <td>
-                  {Math.abs(other.minutes) < 0.5
-                    ? 'the same'
-                    : `${other.minutes > 0 ? '+' : '−'}${Math.abs(Math.round(other.minutes))} min`}
+                  <ExplainedNumber id={other.minutes} />
                 </td>
                 <td>
                   <Button
