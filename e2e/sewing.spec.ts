@@ -240,3 +240,25 @@ test('a newcomer’s machine: what it can do, a swatch in inches, its advice, ch
   }
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 });
+
+test('a neckband sewn on with a shoulder open: chosen at Sew, known at Bands and on the ticket', async ({
+  page,
+}) => {
+  const hands = pointer(page);
+  await visit(page, '/garments/new');
+  const address = await startGarment(page, hands, 'Flat-necked tee');
+  await visit(page, `${address}?stage=bands`);
+  await hands.fill(/^Front piece, edge to edge/, '33');
+  await hands.fill(/^Back piece, edge to edge/, '19');
+  const lines = page.locator('[aria-label="Ticket"]');
+  await expect(lines).toContainText('from its join at centre back');
+  await visit(page, `${address}?stage=sew`);
+  await expect(page.locator('[data-step="shoulder-2"]')).toHaveCount(0);
+  await hands.select('Neckband', 'flat, before the left shoulder is closed: its ends show there');
+  await expect(page.locator('[data-step="shoulder-2"]')).toContainText('through the ends of the band');
+  await saved(page);
+  await page.getByRole('button', { name: /^Bands,/ }).click();
+  await expect(page.getByText('Its ends lie in the left shoulder seam')).toBeVisible();
+  await expect(lines).toContainText('they lie in the left shoulder’s seam');
+  await expect(lines).toContainText('from its end at the left shoulder');
+});

@@ -1,3 +1,4 @@
+import { dialsOf, settingMeans, tensionsOf, type DialField } from '@/core/machines/dials';
 import { needleText } from '@/core/machines/needles';
 import { setupSpec, type Setup, type SetupField } from '@/core/facts/setup';
 import type { ChecklistItem, SetupChange } from '@/core/machines/changeover';
@@ -31,37 +32,20 @@ export function itemText(item: ChecklistItem): string {
   }
 }
 
-const TENSIONS = ['tensionNeedle', 'tensionLeft', 'tensionRight', 'tensionUpper', 'tensionLower'] as const;
-const HIDDEN: ReadonlySet<SetupField> = new Set<SetupField>(['stitch', ...TENSIONS]);
+const isHidden = (field: SetupField): boolean => field === 'stitch' || field.startsWith('tension');
 
 /** Tensions that are in use, as they stand in a row on the machine: needles, then loopers. */
 export function tensionText(setup: Setup): string | undefined {
-  const used = TENSIONS.filter((field) => setup[field] !== undefined && inUse(setup, field));
-  const dials = used.map((field) => setup[field]?.toFixed(0) ?? '');
+  const dials = tensionsOf(setup).map((field) => setup[field]?.toFixed(0) ?? '');
   if (dials.length <= 1) return dials[0];
   return dials.join(' · ');
 }
-
-function inUse({ needles, mode, topLooper }: Setup, field: (typeof TENSIONS)[number]): boolean {
-  if (field === 'tensionLeft') return needles !== 'right' && needles !== 'one';
-  if (field === 'tensionRight') return needles !== 'left';
-  // A coverstitch has an upper looper only where it is put in; a serger’s always runs.
-  if (field === 'tensionUpper') return mode === 'serger' || topLooper !== 'out';
-  return true;
-}
-
-/** Fields that mean nothing while a combined machine is set up as the other one. */
-const OF_SERGER: ReadonlySet<SetupField> = new Set<SetupField>(['finger', 'knife', 'loopers', 'width']);
-const OF_COVER: ReadonlySet<SetupField> = new Set<SetupField>(['topLooper', 'bed']);
-const means = ({ mode, topLooper }: Setup, field: SetupField): boolean =>
-  (field !== 'topLooper' || topLooper !== 'out') &&
-  (mode === undefined || !(mode === 'coverstitch' ? OF_SERGER : OF_COVER).has(field));
 
 /** Every setting of a setup, but its stitch, with what it stands at. */
 export function settingsOf(setup: Setup): readonly { readonly label: string; readonly text: string }[] {
   const tension = tensionText(setup);
   const rows = (Object.keys(setupSpec.fields) as SetupField[])
-    .filter((field) => !HIDDEN.has(field) && setup[field] !== undefined && means(setup, field))
+    .filter((field) => !isHidden(field) && setup[field] !== undefined && settingMeans(setup, field))
     .map((field) => ({
       label: setupSpec.fields[field].label,
       text: settingText(field, setup[field] as string | number),
@@ -73,14 +57,20 @@ export function settingsOf(setup: Setup): readonly { readonly label: string; rea
 export const mainSettings = (setup: Setup): string =>
   [
     setup.tensionNeedle === undefined ? tensionText(setup) : `tension ${tensionText(setup)}`,
-    setup.length === undefined ? undefined : `length ${setup.length.toFixed(1)}`,
-    setup.width === undefined || setup.width === 0 || !means(setup, 'width')
-      ? undefined
-      : `width ${setup.width.toFixed(1)}`,
-    setup.differential === undefined ? undefined : `differential ${setup.differential.toFixed(1)}`,
-    setup.bed === 'free arm' ? 'on the free arm' : undefined,
-    setup.knife === 'up' && means(setup, 'knife') ? 'knife up' : undefined,
-    setup.finger === 'off' && means(setup, 'finger') ? 'stitch finger off' : undefined,
+    ...dialsOf(setup).flatMap((field) =>
+      field.startsWith('tension') ? [] : [`${dialWord(field)} ${setup[field]?.toFixed(1) ?? ''}`],
+    ),
+    ...otherSettings(setup),
   ]
     .filter(Boolean)
     .join(', ');
+
+/** What a dial is called within a line. */
+export const dialWord = (field: DialField): string => (field.startsWith('tension') ? 'tension' : field);
+
+/** What is read at a glance and is no dial. */
+export const otherSettings = (setup: Setup): readonly string[] => [
+  ...(setup.bed === 'free arm' ? ['on the free arm'] : []),
+  ...(setup.knife === 'up' && settingMeans(setup, 'knife') ? ['knife up'] : []),
+  ...(setup.finger === 'off' && settingMeans(setup, 'finger') ? ['stitch finger off'] : []),
+];

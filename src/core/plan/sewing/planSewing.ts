@@ -6,10 +6,11 @@ import { createLedger, leaf, type Ledger } from '../../explain/ledger';
 import type { Explained, Phrase, Term } from '../../explain/explained';
 import type { Cloth } from '../../facts/cloth';
 import type { Garment } from '../../facts/garment';
-import type { Machine } from '../../facts/machine';
-import type { Setup } from '../../facts/setup';
+import type { Machine, SetupCard } from '../../facts/machine';
+import { setupSpec, type Setup } from '../../facts/setup';
 import { kindOf } from '../../garments/kindOf';
 import { applySetup, changeMinutes, checklist, toPutBack } from '../../machines/changeover';
+import { dialsOf, type DialField } from '../../machines/dials';
 import { wholeSetup } from '../../machines/machineFields';
 import { helpsFor, needleFor, needleText } from '../../machines/needles';
 import { cardFor } from '../../machines/setupFor';
@@ -305,20 +306,38 @@ function setupPlans(
     if (!choice || !setup || !machine || seen.has(key)) continue;
     const { name, iso, note } = stitches[choice.stitch];
     const card = cardFor(machine, choice.stitch, garment.outerClothId);
+    const id = `setup-${seen.size + 1}`;
     seen.set(key, {
-      id: `setup-${seen.size + 1}`,
+      id,
       machineId: station,
       machine: capital(machine.name),
       stitch: choice.stitch,
       name,
       ...(iso === undefined ? {} : { iso }),
       setup,
+      dials: dialsOf(setup).map((field) => ({
+        field,
+        at: dialNumber(rows.book, id, setup, field, card?.card),
+      })),
       gives: capacityNumber(rows, choice).id,
       ...(card ? { card: { id: card.id, sewnOn: card.card.sewnOn } } : {}),
       ...(note === undefined ? {} : { note }),
     });
   }
   return seen;
+}
+
+/** Where a dial stands: as the card has it that was kept, else as such a stitch usually starts. */
+function dialNumber(book: Ledger, id: string, setup: Setup, field: DialField, card?: SetupCard): string {
+  const own = card?.setup[field] === setup[field];
+  return book.given(
+    `${id}.${field}`,
+    setupSpec.fields[field].label.toLowerCase(),
+    setup[field] ?? 0,
+    field.startsWith('tension') ? 'count' : field === 'differential' ? 'dial' : 'dialMm',
+    own ? 'own record' : 'T',
+    own ? `Your card of ${card?.sewnOn ?? ''}.` : 'A starting setting: your swatch decides.',
+  ).id;
 }
 
 interface StepInputs {

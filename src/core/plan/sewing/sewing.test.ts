@@ -290,6 +290,19 @@ describe('cards and pop check', () => {
     expect(value(of, row?.gives)).toBeCloseTo(0.62, 9);
     expect(of.steps.map(({ id }) => id)).not.toContain('swatch-overlock4');
   });
+  test('every dial of a setup stands in the ledger, as the card has it or as such a stitch starts', () => {
+    const of = sewingOf(facts);
+    expect(of.setups.length).toBeGreaterThan(2);
+    for (const { dials, setup, card } of of.setups) {
+      expect(dials.map(({ at }) => of.numbers[at]?.value)).toEqual(dials.map(({ field }) => setup[field]));
+      expect(dials.map(({ field }) => field)).toContain('length');
+      const marks = new Set(dials.map(({ at }) => of.numbers[at]?.mark));
+      expect(marks.has('own record')).toBe(card !== undefined);
+    }
+    const cover = of.setups.find(({ stitch }) => stitch === 'cover2');
+    // Two needles and one looper: the upper looper is out, and so has no dial.
+    expect(cover?.dials.filter(({ field }) => field.startsWith('tension'))).toHaveLength(3);
+  });
   test('the worst comes first', () => {
     const of = sewingOf(change(facts, { topstitch: 'straight' }));
     const margins = of.pops.map((id) => value(of, step(of, id).row?.margin));

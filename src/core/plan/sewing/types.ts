@@ -1,6 +1,7 @@
 import type { DiagramId, Place } from '../../assembly/step';
 import type { JobId } from '../../assembly/jobs';
 import type { Explained, Phrase } from '../../explain/explained';
+import type { DialField } from '../../machines/dials';
 import type { Setup } from '../../facts/setup';
 import type { StitchId } from '../../facts/stitchIds';
 import type { ChecklistItem, SetupChange } from '../../machines/changeover';
@@ -75,6 +76,8 @@ export interface SetupPlan {
   readonly name: string;
   readonly iso?: string;
   readonly setup: Setup;
+  /** Its dials that count, in the order in which they are read. */
+  readonly dials: readonly { readonly field: DialField; readonly at: NumberId }[];
   readonly gives: NumberId;
   /** A card of one's own is what it follows. */
   readonly card?: { readonly id: string; readonly sewnOn: string };

@@ -3,13 +3,14 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { rollText } from '@/features/elastics/findingWords';
 import { useRecords } from '@/features/records/RecordsProvider';
-import { changeText, mainSettings } from '@/features/machines/setupWords';
+import { changeText } from '@/features/machines/setupWords';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import ticket from '../Ticket.module.css';
 import { useGarment } from '../useGarment';
+import { Dials } from './Dials';
 import { useSewing } from './useSewing';
 
 /** The setups in the order they are wanted, thread, and the way to the machine. */
@@ -58,7 +59,8 @@ export function SetupsPanel() {
             <span>step {first.get(setup.id)}</span>
           </div>
           <p>
-            <strong>{setup.name}</strong>, {mainSettings(setup.setup)}
+            <strong>{setup.name}</strong>
+            <Dials setup={setup} />
           </p>
           <p className="soft small">
             {setup.card ? (
