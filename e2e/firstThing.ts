@@ -14,7 +14,7 @@ export const linesBefore = (page: Page): Promise<number> =>
       .filter(({ top, height }) => height > 0 && top >= from)
       .map(({ top }) => top);
     const first = Math.min(...tops);
-    const lines = new Set<number>();
+    const middles: number[] = [];
     const walker = document.createTreeWalker(work, NodeFilter.SHOW_TEXT);
     while (walker.nextNode()) {
       const text = walker.currentNode;
@@ -22,7 +22,10 @@ export const linesBefore = (page: Page): Promise<number> =>
       const range = document.createRange();
       range.selectNodeContents(text);
       for (const { top, bottom, height } of range.getClientRects())
-        if (height > 0 && top >= from && bottom <= first) lines.add(Math.round(top / 8));
+        if (height > 0 && top >= from && bottom <= first) middles.push((top + bottom) / 2);
     }
-    return lines.size;
+    // Words of two sizes in one line have nearly the same middle.
+    return middles
+      .toSorted((a, b) => a - b)
+      .filter((middle, at, all) => at === 0 || middle - (all[at - 1] as number) > 7).length;
   });

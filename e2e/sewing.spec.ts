@@ -254,7 +254,7 @@ test('a neckband sewn on with a shoulder open: chosen at Sew, known at Bands and
   await expect(lines).toContainText('from its join at centre back');
   await visit(page, `${address}?stage=sew`);
   await expect(page.locator('[data-step="shoulder-2"]')).toHaveCount(0);
-  await hands.select('Neckband', 'flat, before the left shoulder is closed: its ends show there');
+  await page.getByLabel('Neckband', { exact: true }).selectOption('open');
   await expect(page.locator('[data-step="shoulder-2"]')).toContainText('through the ends of the band');
   await saved(page);
   await page.getByRole('button', { name: /^Bands,/ }).click();
