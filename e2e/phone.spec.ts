@@ -59,3 +59,13 @@ test('no stage has more than ten lines to read before the first thing to do', as
       }
     }
 });
+
+test('what would mend a second problem is a press away, and stops come first', async ({ page }) => {
+  await visit(page, '/garments/tightrope?stage=fit');
+  const problems = page.locator('[data-severity]');
+  await expect(problems.first()).toHaveAttribute('data-severity', 'stop');
+  await expect(problems.first().getByRole('listitem').first()).toBeVisible();
+  await expect(problems.nth(1).getByRole('listitem')).toHaveCount(0);
+  await problems.nth(1).getByRole('button', { name: 'What would mend it' }).click();
+  await expect(problems.nth(1).getByRole('listitem').first()).toBeVisible();
+});

@@ -78,3 +78,24 @@ test('a binding finished otherwise is not sewn with a shoulder open: an elastic 
       -1,
     );
 });
+
+test('one layer of rib goes on flat between the shoulders, unless it is asked for as a ring', () => {
+  const order = (ways: Garment['ways']) => {
+    const of = sewingOf(garmentOf('bound-tee', { ways }));
+    return ['shoulder', 'neckline-bind', 'shoulder-trim', 'shoulder-2'].map((id) => at(of, id));
+  };
+  const flat = order({});
+  expect(flat.every((place, nth) => place > (flat[nth - 1] ?? -1))).toBe(true);
+  const [shoulder, bind, ...gone] = order({ binding: 'ring' });
+  expect(bind).toBeGreaterThan(shoulder ?? NaN);
+  expect(gone).toEqual([-1, -1]);
+});
+
+test('the row that laps a band under lace is as long as the band, not as the body', () => {
+  const facts = garmentOf('bralette');
+  const plan = planGarment(facts, { onDate: TODAY });
+  const of = sewingOf(facts);
+  const length = of.steps[at(of, 'cup-band')]?.tells.find(({ label }) => label === 'Length')?.text;
+  const band = plan.edges.find(({ id }) => id === 'band')?.strips[0]?.sewn;
+  expect(length).toEqual(expect.arrayContaining([expect.objectContaining({ n: band })]));
+});
