@@ -1,4 +1,4 @@
-import { demoFact, TODAY } from '../../../tests/demoFacts';
+import { demoFact, demoFacts, TODAY } from '../../../tests/demoFacts';
 import { bottoms, edge, strip } from '../../../tests/edgePlans';
 import { odile, plan, stated, value } from '../../../tests/planned';
 import { phraseText } from '../explain/display';
@@ -46,9 +46,18 @@ describe('what stands at Bands reaches the cutting table', () => {
     const neck = lines(of, 'neckline');
     expect(neck[0]).toBe('band folded along its length; it finishes 1.5 cm wide');
     // 560 mm in eighths: 70 mm on the neckline.
-    expect(neck.at(-1)).toMatch(
-      /^mark in 8: band every [\d.]+ cm from its join at centre back, neckline every 7\.0 cm/,
-    );
+    expect(neck.at(-1)).toMatch(/^mark in 8 from centre back: band every [\d.]+ cm, neckline every 7\.0 cm/);
+  });
+  test.each(['cm', 'in'] as const)('no line of a demo ticket is longer than an eye takes in, %s', (unit) => {
+    for (const [id, facts] of demoFacts()) {
+      const of = planGarment(facts, { onDate: TODAY });
+      const all = [
+        ...of.ticket.flatMap(({ notes, rows }) => [...notes, ...rows.flatMap(({ details }) => details)]),
+        ...of.cutting.flatMap((one) => one.lines),
+      ].map((line) => phraseText(line, of.numbers, unit));
+      expect(all.length).toBeGreaterThan(0);
+      expect([id, all.filter((line) => line.length > 110)]).toEqual([id, []]);
+    }
   });
   test('every edge of every demo garment that is worked out says what the table needs, or nothing is to be done there', () => {
     const of = planGarment(demoFact('ring-toss'), { onDate: TODAY });

@@ -54,19 +54,24 @@ function neckbandLines({ book, neckband }: Inputs): Phrase[] {
   if (!neckband) return [];
   const get = (id: string) => book.numbers[id] as Explained;
   const inside = get(neckband.openingInside);
-  const { marked, firstMark } = neckband;
-  const from = neckband.open
-    ? say`its end at the left shoulder`
-    : say`its join at ${neckband.join === 'centre back' ? 'centre back' : 'the left shoulder'}`;
-  const every = say`band every ${get(marked.bandSegment)} from ${from}`;
-  const first =
-    firstMark && say`band first at ${get(firstMark)} from ${from}, then every ${get(marked.bandSegment)}`;
   return [
     say`band folded along its length; it finishes ${get(neckband.finishedWidth)} wide`,
     ...(inside.value > 0 ? [say`the finished neck lies ${inside} inside the cut edge`] : []),
     ...(neckband.open ? [say`its ends are not joined: they lie in the left shoulder’s seam`] : []),
-    say`mark in ${get(marked.markCount)}: ${marked.even ? (first ?? every) : say`band by the parts of the neckline, as at Bands`}, neckline every ${get(marked.edgeSegment)} from centre back`,
+    neckMarksLine(neckband, get),
   ];
+}
+
+/** Where neckline and band are marked: both from centre back, the band from the shoulder where its ends meet there. */
+function neckMarksLine({ marked, firstMark, open }: NeckbandPlan, get: (id: string) => Explained): Phrase {
+  const [count, band, neckline] = [marked.markCount, marked.bandSegment, marked.edgeSegment].map(get);
+  if (!count || !band || !neckline) throw new Error('expected the marks of a planned neckband');
+  if (!marked.even)
+    return say`mark in ${count} from centre back: neckline every ${neckline}, band by its parts, as at Bands`;
+  if (firstMark === undefined)
+    return say`mark in ${count} from centre back: band every ${band}, neckline every ${neckline}`;
+  const from = open ? 'its end at the left shoulder' : 'its join at the left shoulder';
+  return say`mark in ${count}: band every ${band}, the first ${get(firstMark)} from ${from}; neckline every ${neckline} from centre back`;
 }
 
 function stripLines(inputs: Inputs, edge: EdgePlan, strip: StripPlan): Phrase[] {
@@ -104,6 +109,6 @@ function markLines({ book }: Inputs, { id, label, marking, on, sewn, onWhat }: S
     choice: marking.choice,
   });
   return [
-    say`${label.toLowerCase()}: mark in ${count}, every ${bandSegment}; ${onWhat} every ${edgeSegment} from ${marking.start}`,
+    say`${label.toLowerCase()}: mark in ${count} from ${marking.start}, every ${bandSegment}; ${onWhat} every ${edgeSegment}`,
   ];
 }

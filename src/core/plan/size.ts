@@ -192,7 +192,7 @@ const LENGTHS: readonly (readonly [BodyMeasure, string])[] = [
   ['backLength', 'at the line between underarm and waist, front and back alike'],
   ['armLength', 'half above and half below the elbow'],
   ['inseam', 'half above and half below the knee'],
-  ['rise', 'at the top of the back, running out to nothing at the side, where more seat depth is wanted'],
+  ['rise', 'at the top of the back, nothing at the sides'],
   ['loop', 'half above and half below the waist'],
 ];
 
