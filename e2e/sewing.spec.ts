@@ -93,7 +93,7 @@ for (const { name, set, unit, forward } of [
     await expect(page.locator('[data-finished]')).toContainText('Flag tee is sewn.');
     expect(titles.at(-1)).toMatch(/Bury the tails/);
     expect(titles[0]).toBe('Mark the front');
-    const overcast = titles.filter((title) => title.startsWith('Trim and overcast')).length;
+    const overcast = titles.filter((title) => title.endsWith(': trim and overcast')).length;
     if (set === 'On tour') expect(overcast).toBeGreaterThan(3);
     else expect(overcast).toBe(0);
     await page.waitForTimeout(1200);
