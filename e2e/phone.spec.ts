@@ -10,21 +10,25 @@ const SIZES = [
   ['a tablet', 768, 1024],
 ] as const;
 
-for (const [name, width, height] of SIZES) {
-  test(`on ${name} no view is wider than it, and no text is cut off`, async ({ page, context }) => {
-    test.setTimeout(240_000);
-    await page.setViewportSize({ width, height });
-    await context.addCookies([{ name: 'unit', value: 'in', url: 'http://127.0.0.1:4171' }]);
-    for (const [view, path] of views) {
-      await visit(page, path);
+test('on a phone and on a tablet no view is wider than it, and no text is cut off', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(300_000);
+  await context.addCookies([{ name: 'unit', value: 'in', url: 'http://127.0.0.1:4171' }]);
+  for (const [view, path] of views) {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await visit(page, path);
+    for (const [name, width, height] of SIZES) {
+      await page.setViewportSize({ width, height });
       const over = await page.evaluate(
         () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
       );
-      expect.soft([view, over]).toEqual([view, 0]);
-      expect.soft([view, await clippedTexts(page)]).toEqual([view, []]);
+      expect.soft([view, name, over]).toEqual([view, name, 0]);
+      expect.soft([view, name, await clippedTexts(page)]).toEqual([view, name, []]);
     }
-  });
-}
+  }
+});
 
 test('on a tablet the settings and “Done, next” are on one screen where a machine has to be changed over', async ({
   page,
@@ -47,7 +51,7 @@ test('on a tablet the settings and “Done, next” are on one screen where a ma
 
 test('no stage has more than ten lines to read before the first thing to do', async ({ page }) => {
   test.setTimeout(120_000);
-  for (const id of ['ring-toss', 'otter-bottoms', 'lakeside', 'tightrope', 'finale'])
+  for (const id of ['lakeside', 'tightrope', 'finale'])
     for (const stage of ['measure', 'stretch', 'fit', 'bands', 'cut', 'sew', 'wear']) {
       await page.setViewportSize({ width: 1280, height: 800 });
       await visit(page, `/garments/${id}?stage=${stage}`);
