@@ -166,7 +166,7 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
     },
     marked,
     ...(quarter ? { quarter: quarter.id } : {}),
-    join: inputs.open || neckband.join === 'left-shoulder' ? 'left shoulder' : 'centre back',
+    join: joinOf(inputs),
     open: inputs.open,
     endAllowance: a.id,
     ...firstMark(book, marked),
@@ -180,12 +180,13 @@ function firstMark(book: Ledger, { marks }: MarksPlan): Pick<NeckbandPlan, 'firs
   return isAtMostMm(next.value, 0) ? {} : { firstMark: next.id };
 }
 
+/** Where the band's ends meet: as chosen, or at the shoulder that is open while it is sewn on. */
+const joinOf = ({ garment, open }: NeckbandInputs): NeckbandPlan['join'] =>
+  open || garment.neckband.join === 'left-shoulder' ? 'left shoulder' : 'centre back';
+
 /** Marks from centre back; by curvature, more of the shortening goes where the neck turns more. */
-function neckMarks(
-  { book, garment, neckline, open }: NeckbandInputs,
-  sewn: Explained,
-  w: Explained,
-): MarksPlan {
+function neckMarks(inputs: NeckbandInputs, sewn: Explained, w: Explained): MarksPlan {
+  const { book, garment, neckline } = inputs;
   const { seamline, backHalf } = neckline;
   const { neckband, pattern } = garment;
   const otherShoulder = book.work('neckline.rightShoulder', {
@@ -212,7 +213,7 @@ function neckMarks(
       neckband.marks === 'curve'
         ? curvedParts(book, neckline, pattern.neckline.turnRad, sewn, w, neckband.easeIn)
         : undefined,
-    join: open || neckband.join === 'left-shoulder' ? backHalf : undefined,
+    join: joinOf(inputs) === 'left shoulder' ? backHalf : undefined,
   });
 }
 

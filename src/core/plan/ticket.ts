@@ -100,7 +100,7 @@ function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
 
 function bandRow(inputs: TicketInputs, neckband: NeckbandPlan): TicketRow {
   const { book, facts } = inputs;
-  const { direction, join } = facts.garment.neckband;
+  const { direction } = facts.garment.neckband;
   return {
     id: 'neckband',
     label: 'Neckband',
@@ -109,7 +109,9 @@ function bandRow(inputs: TicketInputs, neckband: NeckbandPlan): TicketRow {
     width: neckband.cutWidth,
     details: [
       say`length runs ${direction === 'across' ? 'across the cloth' : 'along the selvedge'}`,
-      say`join at ${join === 'centre-back' ? 'centre back' : 'the left shoulder'}`,
+      neckband.open
+        ? say`ends at the left shoulder`
+        : say`join at ${neckband.join === 'centre back' ? 'centre back' : 'the left shoulder'}`,
     ],
     ...cutOf(inputs, 'neckband', facts.garment.cuts.neckband, neckband.cutLength, neckband.cutWidth),
   };

@@ -31,6 +31,17 @@ test('its ends lie in the left shoulder: sewn between the two, never joined into
   expect(of.broken).toEqual([]);
 });
 
+test('the ticket says what becomes of its ends, once: joined at centre back, or left for the shoulder', () => {
+  const detailsOf = (facts: GarmentFacts) => {
+    const plan = planGarment(facts, { onDate: TODAY });
+    const row = plan.ticket.flatMap(({ rows }) => rows).find(({ id }) => id === 'neckband');
+    return (row?.details ?? []).map((detail) => phraseText(detail, plan.numbers, 'cm'));
+  };
+  expect(detailsOf(tee({}))).toContain('join at centre back');
+  expect(detailsOf(open)).toContain('ends at the left shoulder');
+  expect(detailsOf(open).join()).not.toMatch(/join/);
+});
+
 test('a ring is what is sewn until the other is asked for, whatever it would save', () => {
   const of = sewingOf(tee({}));
   expect(at(of, 'shoulder-2')).toBe(-1);
