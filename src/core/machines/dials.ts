@@ -5,6 +5,9 @@ const TENSIONS = ['tensionNeedle', 'tensionLeft', 'tensionRight', 'tensionUpper'
 const OTHERS = ['length', 'width', 'differential'] as const;
 export type DialField = (typeof TENSIONS)[number] | (typeof OTHERS)[number];
 
+/** Whether a setting is the tension of a thread. */
+export const isTension = (field: SetupField): boolean => field.startsWith('tension');
+
 /** Fields that mean nothing while a combined machine is set up as the other one. */
 const OF_SERGER: ReadonlySet<SetupField> = new Set<SetupField>(['finger', 'knife', 'loopers', 'width']);
 const OF_COVER: ReadonlySet<SetupField> = new Set<SetupField>(['topLooper', 'bed']);

@@ -64,8 +64,9 @@ function neckbandLines({ book, neckband }: Inputs): Phrase[] {
 
 /** Where neckline and band are marked: both from centre back, the band from the shoulder where its ends meet there. */
 function neckMarksLine({ marked, firstMark, open }: NeckbandPlan, get: (id: string) => Explained): Phrase {
-  const [count, band, neckline] = [marked.markCount, marked.bandSegment, marked.edgeSegment].map(get);
-  if (!count || !band || !neckline) throw new Error('expected the marks of a planned neckband');
+  const count = get(marked.markCount);
+  const band = get(marked.bandSegment);
+  const neckline = get(marked.edgeSegment);
   if (!marked.even)
     return say`mark in ${count} from centre back: neckline every ${neckline}, band by its parts, as at Bands`;
   if (firstMark === undefined)

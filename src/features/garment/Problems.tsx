@@ -59,15 +59,15 @@ export function Problems({ stage }: { stage: StageId }) {
 
 /** What would mend a problem: of the first at once, of the others when it is asked for. */
 function Remedies({ remedies, opened }: { remedies: readonly Phrase[]; opened: boolean }) {
-  const [open, setOpen] = useState(opened);
+  const [asked, setAsked] = useState(false);
   const [first, ...others] = remedies;
   if (!first) return null;
-  if (!open)
+  if (!opened && !asked)
     return (
       <Button
         size="small"
         sx={{ justifySelf: 'start', px: 0, py: 0, minHeight: 24 }}
-        onClick={() => setOpen(true)}
+        onClick={() => setAsked(true)}
       >
         What would mend it
       </Button>

@@ -1,4 +1,4 @@
-import { dialsOf, settingMeans, tensionsOf, type DialField } from '@/core/machines/dials';
+import { dialsOf, isTension, settingMeans, tensionsOf, type DialField } from '@/core/machines/dials';
 import { needleText } from '@/core/machines/needles';
 import { setupSpec, type Setup, type SetupField } from '@/core/facts/setup';
 import type { ChecklistItem, SetupChange } from '@/core/machines/changeover';
@@ -32,7 +32,7 @@ export function itemText(item: ChecklistItem): string {
   }
 }
 
-const isHidden = (field: SetupField): boolean => field === 'stitch' || field.startsWith('tension');
+const isHidden = (field: SetupField): boolean => field === 'stitch' || isTension(field);
 
 /** Tensions that are in use, as they stand in a row on the machine: needles, then loopers. */
 export function tensionText(setup: Setup): string | undefined {
@@ -58,7 +58,7 @@ export const mainSettings = (setup: Setup): string =>
   [
     setup.tensionNeedle === undefined ? tensionText(setup) : `tension ${tensionText(setup)}`,
     ...dialsOf(setup).flatMap((field) =>
-      field.startsWith('tension') ? [] : [`${dialWord(field)} ${setup[field]?.toFixed(1) ?? ''}`],
+      isTension(field) ? [] : [`${dialWord(field)} ${setup[field]?.toFixed(1) ?? ''}`],
     ),
     ...otherSettings(setup),
   ]
@@ -66,7 +66,7 @@ export const mainSettings = (setup: Setup): string =>
     .join(', ');
 
 /** What a dial is called within a line. */
-export const dialWord = (field: DialField): string => (field.startsWith('tension') ? 'tension' : field);
+export const dialWord = (field: DialField): string => (isTension(field) ? 'tension' : field);
 
 /** What is read at a glance and is no dial. */
 export const otherSettings = (setup: Setup): readonly string[] => [

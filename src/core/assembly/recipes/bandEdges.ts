@@ -211,16 +211,16 @@ function mark(at: EdgeContext): StepSpec {
 
 function sew(at: EdgeContext): StepSpec {
   const {
-    edge: { id, label, pair },
+    edge: { id, label, open, pair },
     use,
     after,
     times,
     context,
     name,
+    ring,
     shoulderOpen,
   } = at;
   const neck = use === 'neckband';
-  const open = at.edge.open === true || shoulderOpen === true;
   const shoulder = neck && (shoulderOpen === true || context.garment.neckband.join === 'left-shoulder');
   const where = neck ? (shoulder ? 'the left shoulder' : 'centre back') : pair ? 'the seam' : 'centre back';
   return step(
@@ -230,9 +230,9 @@ function sew(at: EdgeContext): StepSpec {
         ? say`${label}: sew the band on`
         : say`${label}: sew the band on, stretching only the band`,
     [
-      open
-        ? say`Raw edges level, ends of the band at the ends of the ${name}. Clip mark to mark.`
-        : say`Raw edges level, join at ${where}. Clip mark to mark.`,
+      ring
+        ? say`Raw edges level, join at ${where}. Clip mark to mark.`
+        : say`Raw edges level, ends of the band at the ends of the ${name}. Clip mark to mark.`,
       say`Look before you sew: evenly full between the clips, nothing twisted.`,
       (f) => {
         const strip = f.strip(id);
@@ -250,17 +250,17 @@ function sew(at: EdgeContext): StepSpec {
         : say`Same width all along, nothing caught underneath.`,
     {
       job: 'ring',
-      minutes: at.edge.open ? 18 : (shoulderOpen ? 10 : 12) * times,
+      minutes: open ? 18 : (shoulderOpen ? 10 : 12) * times,
       times,
       after: [...after, `${id}-mark`],
       passes: [`edge:${id}/seam`, `edge:${id}/finish`],
       sides: 'right sides facing',
       up: 'the band',
-      start: shoulderOpen ? 'the open shoulder' : open ? 'one end' : where,
+      start: shoulderOpen ? 'the open shoulder' : ring ? where : 'one end',
       press: neck ? 'to the garment' : use.startsWith('waist') ? 'to the legs' : 'to the garment',
       diagram: 'quartering',
       cautions: ['clips-knife', ...(neck ? (['under-tight-curves'] as const) : [])],
-      ...(open ? {} : { ring: true as const }),
+      ...(ring ? { ring } : {}),
       ...(pair ? { freeArm: true as const } : {}),
     },
   );
@@ -319,20 +319,15 @@ const topstitch = ({ edge: { id, label }, shoulderOpen }: EdgeContext): StepSpec
   );
 
 /** One layer of rib, laid on while a shoulder is open, or as a ring. */
-export function flatBinding({
-  edge: { id, label, open },
-  after,
-  shoulderOpen,
-}: EdgeContext): readonly StepSpec[] {
-  const flat = shoulderOpen === true || open === true;
+export function flatBinding({ edge: { id, label }, after, ring }: EdgeContext): readonly StepSpec[] {
   return [
     step(
       `${id}-bind`,
       say`${label}: lay the strip on and sew it`,
       [
-        flat
-          ? say`Strip on the open edge, its ends overhanging.`
-          : say`Join the strip into a ring, then lay it on the edge.`,
+        ring
+          ? say`Join the strip into a ring, then lay it on the edge.`
+          : say`Strip on the open edge, its ends overhanging.`,
         (f) => {
           const stretch = f.strip(id)?.stretch;
           return stretch

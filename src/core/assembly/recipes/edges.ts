@@ -47,7 +47,7 @@ export function edge(context: RecipeContext, id: string, place: EdgePlace = {}):
     name: nameOf(found.label),
     after: place.after ?? [],
     times: found.pair ? 2 : 1,
-    ring: found.open !== true,
+    ring: found.open !== true && place.shoulderOpen !== true,
   });
   return steps.map((one) => ({ ...one, edge: id, ...(place.seam ? { seam: place.seam } : {}) }));
 }

@@ -19,57 +19,59 @@ interface NeckAndShoulders {
  */
 export function neckAndShoulders(context: RecipeContext, seam: string): NeckAndShoulders {
   const { binding, neckband } = context.ways;
-  if (neckband === 'open') {
-    return {
-      shoulders: [
-        ...firstShoulder(context, say`Sew the right shoulder`),
-        ...edge(context, 'neckline', { after: ['shoulder'], seam, shoulderOpen: true }),
-        ...secondShoulder(context, {
-          title: say`Sew the left shoulder, through the ends of the band`,
-          lines: [
-            say`Fold on fold and seam on seam at the neck; hold both with a clip, or two stitches by hand, first.`,
-            say`From the fold outwards, start with the layers pushed right in.`,
-            say`Turn the allowance of the band to the back and hold it there with a short bar.`,
-          ],
-          check: say`The fold runs on over the seam without a step; nothing of the ends shows.`,
-          after: ['edge:neckline'],
-          passes: ['edge:neckline/join'],
-        }),
-      ],
-      neck: [],
-      closed: 'shoulder-2',
-    };
-  }
-  if (binding === 'flat') {
-    return {
-      shoulders: [
-        ...firstShoulder(context, say`Sew the first shoulder`),
-        ...edge(context, 'neckline', { after: ['shoulder'], seam, shoulderOpen: true }),
-        step(
-          'shoulder-trim',
-          say`Align the second shoulder, then trim the binding’s ends`,
-          [say`Lay the shoulder together so that the bound edges meet; trim the overhanging ends in line.`],
-          say`Both ends are level.`,
-          { minutes: 3, after: ['edge:neckline'], cautions: ['rotary'] },
-        ),
-        ...secondShoulder(context, {
-          title: say`Sew the second shoulder`,
-          lines: [say`From the bound edge outwards, start with the layers pushed right in.`],
-          check: say`The binding meets at the seam.`,
-          after: ['shoulder-trim'],
-          passes: [],
-        }),
-      ],
-      neck: [],
-      closed: 'shoulder-2',
-    };
-  }
+  if (neckband === 'open')
+    return between(context, seam, say`Sew the right shoulder`, [
+      ...secondShoulder(context, {
+        title: say`Sew the left shoulder, through the ends of the band`,
+        lines: [
+          say`Fold on fold and seam on seam at the neck; hold both with a clip, or two stitches by hand, first.`,
+          say`From the fold outwards, start with the layers pushed right in.`,
+          say`Turn the allowance of the band to the back and hold it there with a short bar.`,
+        ],
+        check: say`The fold runs on over the seam without a step; nothing of the ends shows.`,
+        after: ['edge:neckline'],
+        passes: ['edge:neckline/join'],
+      }),
+    ]);
+  if (binding === 'flat')
+    return between(context, seam, say`Sew the first shoulder`, [
+      step(
+        'shoulder-trim',
+        say`Align the second shoulder, then trim the binding’s ends`,
+        [say`Lay the shoulder together so that the bound edges meet; trim the overhanging ends in line.`],
+        say`Both ends are level.`,
+        { minutes: 3, after: ['edge:neckline'], cautions: ['rotary'] },
+      ),
+      ...secondShoulder(context, {
+        title: say`Sew the second shoulder`,
+        lines: [say`From the bound edge outwards, start with the layers pushed right in.`],
+        check: say`The binding meets at the seam.`,
+        after: ['shoulder-trim'],
+        passes: [],
+      }),
+    ]);
   return {
     shoulders: shoulders(context),
     neck: edge(context, 'neckline', { after: ['shoulder'], seam }),
     closed: 'shoulder',
   };
 }
+
+/** The first shoulder, the neck while it lies flat, then what closes it. */
+const between = (
+  context: RecipeContext,
+  seam: string,
+  first: StepSpec['title'],
+  then: readonly StepSpec[],
+): NeckAndShoulders => ({
+  shoulders: [
+    ...firstShoulder(context, first),
+    ...edge(context, 'neckline', { after: ['shoulder'], seam, shoulderOpen: true }),
+    ...then,
+  ],
+  neck: [],
+  closed: 'shoulder-2',
+});
 
 const firstShoulder = (context: RecipeContext, title: StepSpec['title']): readonly StepSpec[] =>
   shoulders(context, [], { times: 1, minutes: 5 }).map((one) => ({

@@ -10,7 +10,7 @@ import type { Machine, SetupCard } from '../../facts/machine';
 import { setupSpec, type Setup } from '../../facts/setup';
 import { kindOf } from '../../garments/kindOf';
 import { applySetup, changeMinutes, checklist, toPutBack } from '../../machines/changeover';
-import { dialsOf, type DialField } from '../../machines/dials';
+import { dialsOf, isTension, type DialField } from '../../machines/dials';
 import { wholeSetup } from '../../machines/machineFields';
 import { helpsFor, needleFor, needleText } from '../../machines/needles';
 import { cardFor } from '../../machines/setupFor';
@@ -334,7 +334,7 @@ function dialNumber(book: Ledger, id: string, setup: Setup, field: DialField, ca
     `${id}.${field}`,
     setupSpec.fields[field].label.toLowerCase(),
     setup[field] ?? 0,
-    field.startsWith('tension') ? 'count' : field === 'differential' ? 'dial' : 'dialMm',
+    isTension(field) ? 'count' : field === 'differential' ? 'dial' : 'dialMm',
     own ? 'own record' : 'T',
     own ? `Your card of ${card?.sewnOn ?? ''}.` : 'A starting setting: your swatch decides.',
   ).id;

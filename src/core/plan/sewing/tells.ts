@@ -43,8 +43,8 @@ export function tellsOf(inputs: Inputs): readonly { readonly label: string; read
 /** All of the row, and each run of it where it is sewn more than once. A swatch says its own. */
 function lengthSewn({ step, length }: Inputs): readonly { readonly label: string; readonly text: Phrase }[] {
   if (!length || step.swatch) return [];
-  const own = length.id === `row.${step.spec.id}.length` ? length.terms : undefined;
-  const [times, each] = [own?.n?.of, own?.L?.of];
+  const { L, n } = (step.spec.times ?? 1) > 1 ? length.terms : {};
+  const [times, each] = [n?.of, L?.of];
   const text =
     times === undefined || each === undefined
       ? say`${length}`

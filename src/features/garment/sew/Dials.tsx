@@ -6,20 +6,15 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 
 /** Where the dials of a setup stand, each with where it comes from; then what else is set. */
 export function Dials({ setup }: { setup: SetupPlan }) {
-  let before = '';
+  const words = setup.dials.map(({ field }) => dialWord(field));
   return (
     <>
-      {setup.dials.map(({ field, at }) => {
-        const word = dialWord(field);
-        const first = word !== before;
-        before = word;
-        return (
-          <Fragment key={field}>
-            {first ? `, ${word} ` : ' · '}
-            <ExplainedNumber id={at} />
-          </Fragment>
-        );
-      })}
+      {setup.dials.map(({ field, at }, nth) => (
+        <Fragment key={field}>
+          {words[nth] === words[nth - 1] ? ' · ' : `, ${words[nth]} `}
+          <ExplainedNumber id={at} />
+        </Fragment>
+      ))}
       {otherSettings(setup.setup).map((one) => `, ${one}`)}
     </>
   );
