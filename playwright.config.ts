@@ -5,14 +5,12 @@ export default defineConfig({
   testDir: './e2e',
   timeout: 90_000,
   expect: { timeout: 10_000 },
-  workers: 1,
+  // Each on a server and a household of its own.
+  workers: 2,
   forbidOnly: true,
-  // Once more where a machine stalled for seconds: the reporter still names what needed it.
-  retries: 1,
   reporter: [['line'], ['json', { outputFile: 'test-results/playwright.json' }]],
   outputDir: 'test-results/playwright',
   use: {
-    baseURL: 'http://127.0.0.1:4171',
     actionTimeout: 10_000,
     navigationTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
@@ -28,12 +26,5 @@ export default defineConfig({
         '--disable-sync',
       ],
     },
-  },
-  webServer: {
-    command: 'bash e2e/serve.sh',
-    url: 'http://127.0.0.1:4171/',
-    timeout: 120_000,
-    reuseExistingServer: false,
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 2000 },
   },
 });

@@ -9,10 +9,10 @@ import type { Wearer } from '../src/core/facts/wearer';
 import { latestMeasures } from '../src/core/fit/latestMeasures';
 import { catalogue } from '../src/core/garments/catalogue';
 import { kindOf } from '../src/core/garments/kindOf';
-import { planEdges } from '../src/core/plan/edges';
-import { planMeasures } from '../src/core/plan/measures';
+import { planEdges } from '../src/core/edges/edges';
+import { planMeasures } from '../src/core/fit/measures';
 import { planGarment } from '../src/core/plan/planGarment';
-import { planZones } from '../src/core/plan/zones';
+import { planZones } from '../src/core/fit/zones';
 import { household } from '../src/demo/household';
 import { TODAY, demoFacts } from '../tests/demoFacts';
 

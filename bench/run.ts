@@ -1,4 +1,5 @@
 import { browserFigures } from './browser';
+import { formulaRatio } from './formulas';
 import { listRatio } from './lists';
 import { edgesPerFrame, largestPerFrame, plansPerFrame, zoneMs } from './plans';
 import { changeoverRatio, orderMs, sewingMs, togetherSeconds } from './sewing';
@@ -19,6 +20,7 @@ line(
 const edges = edgesPerFrame();
 line(`all edges of the largest garment (${edges.kind}) in a frame`, edges.perFrame.toFixed(1), '16 or more');
 line('one zone under every school, median, over 0.2 ms', two(zoneMs() / 0.2), 'under 1');
+line('formulas read from text over the same written by hand', two(formulaRatio()), 'under 3');
 line('listing 2,000 garments over listing 20', two(listRatio()), 'under 2');
 const order = orderMs();
 line(`best order of ${order.kind}, ${order.steps} steps, over 200 ms`, two(order.ms / 200), 'under 1');
@@ -33,11 +35,12 @@ line('changing over, best orders over written ones', two(changeoverRatio()), 'un
 void stripsSeconds().then(({ seconds, sheets }) =>
   line(`marking strips, ${sheets} sheets of PDF, over 1 s`, two(seconds), 'under 1'),
 );
-void browserFigures().then(({ typing, sliding, scriptKb, demoSeconds }) => {
-  line('key press to paint, share of a frame, median', two(typing.median), 'under 1');
-  line('key press to paint, share of a frame, 95th percentile', two(typing.high), 'under 2');
-  line('slider move to paint, share of a frame, median', two(sliding.median), 'under 1');
-  line('slider move to paint, share of a frame, 95th percentile', two(sliding.high), 'under 2');
-  line('JavaScript of the garment page over 250 kB, gzipped', two(scriptKb / 250), '1 or less');
-  line('bin/demo on an installed tree to its first page, over 1 s', two(demoSeconds), 'small');
-});
+if (!process.argv.includes('--quick'))
+  void browserFigures().then(({ typing, sliding, scriptKb, demoSeconds }) => {
+    line('key press to paint, share of a frame, median', two(typing.median), 'under 1');
+    line('key press to paint, share of a frame, 95th percentile', two(typing.high), 'under 2');
+    line('slider move to paint, share of a frame, median', two(sliding.median), 'under 1');
+    line('slider move to paint, share of a frame, 95th percentile', two(sliding.high), 'under 2');
+    line('JavaScript of the garment page over 250 kB, gzipped', two(scriptKb / 250), '1 or less');
+    line('bin/demo on an installed tree to its first page, over 1 s', two(demoSeconds), 'small');
+  });

@@ -1,14 +1,14 @@
-import { orderCost, bestOrder } from '../src/core/assembly/order';
-import { chosenWays } from '../src/core/assembly/assemble';
+import { orderCost, bestOrder } from '../src/core/sewing/assembly/order';
+import { chosenWays } from '../src/core/sewing/assembly/assemble';
 import { newGarment } from '../src/core/facts/garment';
 import { kindIds } from '../src/core/facts/kindIds';
 import { kindOf } from '../src/core/garments/kindOf';
 import { planGarment } from '../src/core/plan/planGarment';
-import { bestPlan } from '../src/core/plan/sewing/ordering';
-import { planSewing } from '../src/core/plan/sewing/planSewing';
-import { planTogether } from '../src/core/plan/sewing/together';
-import { wearingOf } from '../src/core/plan/sewing/wearing';
-import type { GarmentFacts } from '../src/core/plan/types';
+import { bestPlan } from '../src/core/sewing/ordering';
+import { planSewing } from '../src/core/sewing/planSewing';
+import { planTogether } from '../src/core/answers/together';
+import { wearingOf } from '../src/core/sewing/wearing';
+import type { GarmentFacts } from '../src/core/facts/garmentFacts';
 import { household } from '../src/demo/household';
 import { TODAY, demoFacts } from '../tests/demoFacts';
 

@@ -1,22 +1,28 @@
 import { execFileSync } from 'node:child_process';
-import { mkdirSync, writeFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { writeFileSync } from 'node:fs';
+import { expect, test } from './test';
+import { readIn } from './hands';
 import { formatQuantity, phraseText } from '../src/core/explain/display';
 import type { GarmentPlan } from '../src/core/plan/types';
 import { demoFacts } from '../tests/demoFacts';
 
-/** The ticket on the page, the printed ticket, and `bin/plan` of the exported file, to the displayed digit. */
-const FOLDER = 'test-results/exported';
-
-/** Every tee with its neckband, and of the other kinds one that is lined, sized and graded, and one with bands. */
+/**
+ * The ticket on the page, the printed ticket, and `bin/plan` of the exported file, to the displayed digit:
+ * of every tee with its neckband, and of the other kinds one that is lined, sized and graded, and one with bands.
+ */
 const checked = demoFacts().filter(
   ([id, { garment }]) => garment.kind === 'tee' || ['otter-bottoms', 'ringmaster'].includes(id),
 );
 
 for (const unit of ['cm', 'in'] as const) {
   for (const [id, { garment }] of checked) {
-    test(`${garment.name} in ${unit}: page, paper and bin/plan agree`, async ({ page, context, request }) => {
-      await context.addCookies([{ name: 'unit', value: unit, url: 'http://127.0.0.1:4171' }]);
+    test(`${garment.name} in ${unit}: page, paper and bin/plan agree`, async ({
+      page,
+      context,
+      request,
+      folder,
+    }) => {
+      await readIn(context, unit);
       const found = (await (await request.get(`/api/jump?q=${encodeURIComponent(garment.name)}`)).json()) as {
         targets: { href: string; label: string }[];
       };
@@ -24,10 +30,9 @@ for (const unit of ['cm', 'in'] as const) {
       expect(href).toBe(`/garments/${id}`);
 
       const exported = await request.get(`/api/garment-files/${id}?measurements=yes`);
-      mkdirSync(FOLDER, { recursive: true });
-      writeFileSync(`${FOLDER}/${id}.json`, await exported.text());
+      writeFileSync(`${folder}/${id}.json`, await exported.text());
       const plan = JSON.parse(
-        execFileSync('bin/plan', [`${FOLDER}/${id}.json`], { encoding: 'utf8' }),
+        execFileSync('bin/plan', [`${folder}/${id}.json`], { encoding: 'utf8' }),
       ) as GarmentPlan;
       const show = (number: string): string => {
         const entry = plan.numbers[number];

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { pointer, saved, visit } from './hands';
 
 /** An edge in the list beside the drawing. */

@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './test';
 import { pointer, saved, visit } from './hands';
 
 /** Answers of the becoming list, by kind. */

@@ -1,4 +1,4 @@
-import { expect, type Locator, type Page } from '@playwright/test';
+import { expect, type BrowserContext, type Locator, type Page } from '@playwright/test';
 
 /** How a person works the page: by pointer, or by keyboard alone. */
 export interface Hands {
@@ -88,6 +88,10 @@ export function keyboard(page: Page): Hands {
     },
   };
 }
+
+/** Reads every page in one unit system. */
+export const readIn = (context: BrowserContext, unit: 'cm' | 'in'): Promise<void> =>
+  context.addCookies([{ name: 'unit', value: unit, domain: '127.0.0.1', path: '/' }]);
 
 /** Leaves the field that is being typed in, and waits until everything is on the disk. */
 export async function saved(page: Page): Promise<void> {

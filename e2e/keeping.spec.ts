@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { saved, visit } from './hands';
 
 test('a number opens to its formula, figures, source and what moves it, down to what was measured', async ({

@@ -1,6 +1,6 @@
 import { rmSync } from 'node:fs';
 import { setTimeout as wait } from 'node:timers/promises';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { kill, startServer } from './ownServer';
 
 /** Kills the server in the middle of autosaving, twenty times, and looks for every write it had acknowledged. */

@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { pointer, saved, startGarment, visit, type Hands } from './hands';
+import { expect, test, type Page } from './test';
+import { pointer, readIn, saved, startGarment, visit, type Hands } from './hands';
 
 /** As a newcomer types: a tenth of a second a key. */
 const KEY_MS = 100;
@@ -27,7 +27,7 @@ interface Made {
 /** A garment for Odile out of Heron jersey; its address. */
 async function make({ page, unit, kind, name }: Made): Promise<string> {
   const hands = typist(page);
-  await page.context().addCookies([{ name: 'unit', value: unit, url: 'http://127.0.0.1:4171' }]);
+  await readIn(page.context(), unit);
   await visit(page, '/garments/new');
   await hands.press(kind);
   return startGarment(page, hands, name);
@@ -58,7 +58,7 @@ test('a toddler’s tee in inches, the child added on the way: the neckband pass
   page,
 }) => {
   const hands = typist(page);
-  await page.context().addCookies([{ name: 'unit', value: 'in', url: 'http://127.0.0.1:4171' }]);
+  await readIn(page.context(), 'in');
   await visit(page, '/garments/new');
   await hands.fill('Name', 'Teasel');
   await hands.select('Cloth', 'Heron jersey');

@@ -1,7 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { setTimeout as wait } from 'node:timers/promises';
 
-/** Starts a server of its own on a database of its own, for tests that kill it. */
+/** Starts a server of its own on a database of its own. */
 export async function startServer(port: number, databasePath: string): Promise<ChildProcess> {
   const server = spawn(
     process.execPath,
@@ -12,7 +12,7 @@ export async function startServer(port: number, databasePath: string): Promise<C
       detached: true,
     },
   );
-  for (let at = 0; at < 100; at += 1) {
+  for (let at = 0; at < 300; at += 1) {
     if (
       await fetch(`http://127.0.0.1:${port}/api/undo`).then(
         (response) => response.ok,
@@ -22,7 +22,7 @@ export async function startServer(port: number, databasePath: string): Promise<C
       return server;
     await wait(100);
   }
-  throw new Error('expected the server to answer within ten seconds, it did not');
+  throw new Error('expected the server to answer within thirty seconds, it did not');
 }
 
 /** Kills it as a power cut would. */

@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { clippedTexts } from './clipped';
 import { linesBefore } from './firstThing';
-import { visit } from './hands';
+import { readIn, visit } from './hands';
 import { views } from './views';
 
 /** The widths at which the product is used: a phone before a mirror, a tablet at the table. */
@@ -15,7 +15,7 @@ test('on a phone and on a tablet no view is wider than it, and no text is cut of
   context,
 }) => {
   test.setTimeout(300_000);
-  await context.addCookies([{ name: 'unit', value: 'in', url: 'http://127.0.0.1:4171' }]);
+  await readIn(context, 'in');
   for (const [view, path] of views) {
     await page.setViewportSize({ width: 390, height: 844 });
     await visit(page, path);

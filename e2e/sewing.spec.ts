@@ -1,6 +1,4 @@
-import { execFileSync } from 'node:child_process';
-import { mkdirSync, rmSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, seedHousehold, test, type Page } from './test';
 import { pointer, saved, startGarment, visit } from './hands';
 import { kill, startServer } from './ownServer';
 
@@ -57,11 +55,7 @@ for (const { name, set, unit, forward } of [
 ] as const) {
   test(`a whole tee on ${name}, killed half way and gone on with`, async ({ browser }) => {
     test.setTimeout(240_000);
-    rmSync(FOLDER, { recursive: true, force: true });
-    mkdirSync(FOLDER, { recursive: true });
-    execFileSync('node_modules/.bin/tsx', ['--conditions=react-server', 'src/demo/seed.ts'], {
-      env: { ...process.env, IDLE_STRETCH_DB: DB },
-    });
+    seedHousehold(FOLDER);
     server = await startServer(PORT, DB);
     const context = await browser.newContext({ viewport: { width: 768, height: 1024 } });
     let page = await context.newPage();

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { pointer, saved, visit } from './hands';
 
 test('the leg line opens at the same share of another hip', async ({ page }) => {

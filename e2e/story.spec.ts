@@ -1,5 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { keyboard, pointer, saved, visit, type Hands } from './hands';
+import { expect, test, type Page } from './test';
+import { keyboard, pointer, readIn, saved, visit, type Hands } from './hands';
 
 interface Story {
   readonly name: string;
@@ -67,7 +67,7 @@ const stories: readonly Story[] = [
 for (const story of stories) {
   test(`from a swatch and a tape to a ticket, ${story.name}`, async ({ page, context }) => {
     test.setTimeout(180_000);
-    await context.addCookies([{ name: 'unit', value: story.unit, url: 'http://127.0.0.1:4171' }]);
+    await readIn(context, story.unit);
     const hands = story.hands(page);
     const { unit } = story;
     const cloth = `Plover jersey of ${story.wearer}`;

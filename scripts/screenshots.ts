@@ -1,11 +1,15 @@
-import { spawn } from 'node:child_process';
 import { chromium } from '@playwright/test';
+import { readIn } from '../e2e/hands';
+import { kill, startServer } from '../e2e/ownServer';
+import { seedHousehold } from '../e2e/test';
 import config from '../playwright.config';
 
 /** Takes the pictures in docs/screenshots from the demo household, on a server and a database of their own. */
 /** Charts and verdicts come after the page. */
 const SETTLE_MS = 1500;
-const BASE = 'http://127.0.0.1:4171';
+const PORT = 4171;
+const BASE = `http://127.0.0.1:${PORT}`;
+const FOLDER = 'test-results/pictures';
 
 const SHOTS: readonly (readonly [
   file: string,
@@ -34,16 +38,15 @@ const SHOTS: readonly (readonly [
 ];
 
 async function main(): Promise<void> {
-  const server = spawn('bash', ['e2e/serve.sh'], { stdio: 'ignore', detached: true });
+  const server = await startServer(PORT, seedHousehold(FOLDER));
   const browser = await chromium.launch(config.use?.launchOptions ?? {});
   try {
-    await waitFor(BASE);
     for (const [file, path, { unit = 'cm', dark, tablet, whole, press } = {}] of SHOTS) {
       const context = await browser.newContext({
         viewport: tablet ? { width: 768, height: 1024 } : { width: 1280, height: 800 },
         colorScheme: dark ? 'dark' : 'light',
       });
-      await context.addCookies([{ name: 'unit', value: unit, url: BASE }]);
+      await readIn(context, unit);
       const page = await context.newPage();
       await page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
       await page.waitForTimeout(SETTLE_MS);
@@ -53,22 +56,8 @@ async function main(): Promise<void> {
     }
   } finally {
     await browser.close();
-    process.kill(-(server.pid as number), 'SIGKILL');
+    await kill(server);
   }
-}
-
-async function waitFor(url: string): Promise<void> {
-  for (let at = 0; at < 300; at += 1) {
-    if (
-      await fetch(url).then(
-        (response) => response.ok,
-        () => false,
-      )
-    )
-      return;
-    await new Promise((resolve) => setTimeout(resolve, 100));
-  }
-  throw new Error(`expected ${url} to answer, it did not`);
 }
 
 void main();

@@ -1,6 +1,6 @@
 import { writeGarmentFile, type GarmentFile } from '@/core/formats/garmentFile';
 import { gatherFacts, type FindFacts } from '@/core/plan/gatherFacts';
-import type { GarmentFacts } from '@/core/plan/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import { household } from '@/demo/household';
 
 export const TODAY = '2026-06-01';

@@ -2,7 +2,9 @@ import { household } from '@/demo/household';
 import { phraseText } from '@/core/explain/display';
 import { newElastic, type Elastic } from '@/core/facts/elastic';
 import type { EdgeChoice } from '@/core/facts/garment';
-import type { EdgePlan, GarmentFacts, GarmentPlan, StripPlan } from '@/core/plan/types';
+import type { EdgePlan, StripPlan } from '@/core/edges/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
+import type { GarmentPlan } from '@/core/plan/types';
 import { TODAY } from './demoFacts';
 import { plan, stated, value } from './planned';
 

@@ -1,4 +1,4 @@
-import { orderCost, type OrderProblem, type OrderStep } from '@/core/assembly/order';
+import { orderCost, type OrderProblem, type OrderStep } from '@/core/sewing/assembly/order';
 
 /** Every valid order, tried one by one: the oracle. Only for a few steps. */
 export function bruteForce(problem: OrderProblem): {

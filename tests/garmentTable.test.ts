@@ -1,7 +1,7 @@
 import { kindIds, type KindId } from '@/core/facts/kindIds';
 import type { BodyMeasure } from '@/core/facts/wearer';
 import { catalogue } from '@/core/garments/catalogue';
-import type { Seam } from '@/core/garments/garmentKind';
+import type { Seam } from '@/core/fit/garmentKind';
 
 /**
  * Every garment against the trade's own table of garments, written down here by itself (common practice, no

@@ -1,12 +1,26 @@
+import { MM_PER_M } from '@/core/units/constants';
 import { readFileSync } from 'node:fs';
-import { flatLyingBand, foldEdge, mitreOf, foldEdgeSlack, cutWidth, FIXED_MM } from '@/core/bands/neckband';
-import { EIGHTHS_FROM_MM, markCount, quarterInFront } from '@/core/bands/marks';
-import { ringOfPieces } from '@/core/bands/seamline';
-import { CASING_ROOM_MM, afterPinching, casingWidth, shorterBy, sideStrap } from '@/core/elastics/lengths';
-import { edgeUses } from '@/core/elastics/uses';
+import {
+  flatLyingBand,
+  foldEdge,
+  mitreOf,
+  foldEdgeSlack,
+  foldedWidth,
+  FIXED_MM,
+} from '@/core/edges/neck/formulas';
+import { EIGHTHS_FROM_MM, markCount, quarterInFront } from '@/core/edges/marks/marks';
+import { ringOfPieces } from '@/core/edges/seamline';
+import {
+  CASING_ROOM_MM,
+  afterPinching,
+  casingWidth,
+  shorterBy,
+  sideStrap,
+} from '@/core/edges/elastics/lengths';
+import { edgeUses } from '@/core/edges/elastics/uses';
 import { PAPERS } from '@/core/formats/markingStrips';
-import type { Sum, SumValues, Worked } from '@/core/sums/sum';
-import { sums } from '@/core/sums/sums';
+import type { Sum, SumValues, Worked } from '@/core/answers/sums/sum';
+import { sums } from '@/core/answers/sums/sums';
 import { stackStretch, transferExtension } from '@/core/cloth/layers';
 import { tensionAt } from '@/core/cloth/pullCurve';
 import { CARD } from '@/core/cloth/screenGauge';
@@ -15,10 +29,10 @@ import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '@/core/facts/garment';
 import { easeFromExtension, extensionFromEase, passingExtension } from '@/core/fit/ease';
 import { pressureUnder } from '@/core/fit/pressure';
 import { catalogue } from '@/core/garments/catalogue';
-import { NAP_MM } from '@/core/plan/amount';
+import { NAP_MM } from '@/core/cloth/amount';
 import { bladeMm } from '@/core/machines/needles';
-import { lockstitchStretch, seamStretch } from '@/core/seams/stitchStretch';
-import { stitches } from '@/core/seams/stitches';
+import { lockstitchStretch, seamStretch } from '@/core/machines/seams/stitchStretch';
+import { stitches } from '@/core/machines/seams/stitches';
 import { MM_PER_INCH, STANDARD_GRAVITY } from '@/core/units/constants';
 import { parseLength } from '@/core/units/parseLength';
 
@@ -137,7 +151,11 @@ const rows: readonly Row[] = [
       near(d * 1, 4.9, 1);
     },
   },
-  { name: 'strip cut 2 in, ¼ in seam, folded', mark: 'T', check: () => near(cutWidth(0.75, 0.25, 0), 2, 12) },
+  {
+    name: 'strip cut 2 in, ¼ in seam, folded',
+    mark: 'T',
+    check: () => near(foldedWidth(0.75, 0.25, 0, 0), 2, 12),
+  },
   {
     name: 'half neckline 10 in, one fifth shorter, + 1 in seam',
     mark: 'T',
@@ -222,14 +240,14 @@ const rows: readonly Row[] = [
       near(easeFromExtension(worn), 0.1117, 4);
     },
   },
-  { name: 'pressure', mark: 'D: Laplace', check: () => near(pressureUnder(40, 800), 314, 0) },
+  { name: 'pressure', mark: 'D: Laplace', check: () => near(pressureUnder(40, 800, MM_PER_M), 314, 0) },
   {
     name: 'whole curve to pressure',
     mark: 'D',
     check: () => {
       const tension = tensionAt({ kind: 'power', S: 0.78, tS: 150, k: 1.6, residuals: [] }, 0.15);
       near(tension, 10.7, 1);
-      near(pressureUnder(tension, 940), 72, 0);
+      near(pressureUnder(tension, 940, MM_PER_M), 72, 0);
     },
   },
   {
@@ -246,9 +264,9 @@ const rows: readonly Row[] = [
     name: 'seam along the body (θ 0), e_y 5 %',
     mark: 'D',
     check: () => {
-      near(seamStretch(0.15, 0.05, 0), 0.05, 12);
-      near(seamStretch(0.15, 0.05, Math.PI / 2), 0.15, 12);
-      near(seamStretch(0.15, 0.05, Math.PI / 4), 0.101, 3);
+      near(seamStretch(0, 0.15, 0.05, 0), 0.05, 12);
+      near(seamStretch(0, 0.15, 0.05, Math.PI / 2), 0.15, 12);
+      near(seamStretch(0, 0.15, 0.05, Math.PI / 4), 0.101, 3);
     },
   },
   { name: 'toddler neck', mark: 'D', check: () => near(passingExtension(490, 340), 0.441, 3) },

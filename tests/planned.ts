@@ -3,7 +3,9 @@ import { newGarment, type Garment } from '@/core/facts/garment';
 import type { KindId } from '@/core/facts/kindIds';
 import type { Wearer } from '@/core/facts/wearer';
 import { planGarment } from '@/core/plan/planGarment';
-import type { GarmentFacts, GarmentPlan, ZonePlan } from '@/core/plan/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
+import type { GarmentPlan } from '@/core/plan/types';
+import type { ZonePlan } from '@/core/fit/types';
 import { household } from '@/demo/household';
 import { TODAY } from './demoFacts';
 

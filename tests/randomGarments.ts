@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { useIds } from '@/core/facts/edgeUses';
-import { edgeUses } from '@/core/elastics/uses';
+import { edgeUses } from '@/core/edges/elastics/uses';
 import { newCloth, type Cloth } from '@/core/facts/cloth';
 import { newElastic, type Elastic } from '@/core/facts/elastic';
 import { newGarment, type EdgeChoice, type Garment } from '@/core/facts/garment';
 import { kindIds } from '@/core/facts/kindIds';
-import { bodyMeasures, newWearer, type BodyMeasure, type Wearer } from '@/core/facts/wearer';
-import { recipes } from '@/core/assembly/recipes';
+import { bodyFields, bodyMeasures, newWearer, type BodyMeasure, type Wearer } from '@/core/facts/wearer';
+import { recipes } from '@/core/sewing/assembly/recipes';
 import { catalogue } from '@/core/garments/catalogue';
-import type { GarmentFacts } from '@/core/plan/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import { TODAY } from './demoFacts';
 import { machineCases } from './sewn';
 
@@ -45,6 +45,11 @@ const GIRTHS: Partial<Record<BodyMeasure, number>> = {
   inseam: 760,
 };
 
+function inRange(measure: BodyMeasure, mm: number): number {
+  const { min, max } = bodyFields[measure];
+  return Math.round(Math.min(Math.max(mm, min), max));
+}
+
 export const bodyOf = (scale: number): Wearer => ({
   ...newWearer('Body', scale < 0.8 ? 'child' : 'adult'),
   measurements: {
@@ -52,7 +57,10 @@ export const bodyOf = (scale: number): Wearer => ({
       measuredOn: TODAY,
       how: 'measured',
       values: Object.fromEntries(
-        bodyMeasures.map((measure) => [measure, Math.round((GIRTHS[measure] ?? BODY[measure]) * scale)]),
+        bodyMeasures.map((measure) => [
+          measure,
+          inRange(measure, (GIRTHS[measure] ?? BODY[measure]) * scale),
+        ]),
       ),
     },
   },

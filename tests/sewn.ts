@@ -2,9 +2,9 @@ import { newGarment, type Garment } from '@/core/facts/garment';
 import { kindIds, type KindId } from '@/core/facts/kindIds';
 import type { Machine } from '@/core/facts/machine';
 import { planGarment } from '@/core/plan/planGarment';
-import { planSewing } from '@/core/plan/sewing/planSewing';
-import type { SewingPlan } from '@/core/plan/sewing/types';
-import type { GarmentFacts } from '@/core/plan/types';
+import { planSewing } from '@/core/sewing/planSewing';
+import type { SewingPlan } from '@/core/sewing/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import { household } from '@/demo/household';
 import { TODAY, demoFacts } from './demoFacts';
 

@@ -156,7 +156,7 @@ export interface UndoState {
  * The records a page shows; `lists`, for pages where whole records come and go; or `table`, where a removal can be taken
  * back but nothing that was made is taken away.
  */
-export type UndoScope = 'lists' | 'table' | readonly { readonly kind: RecordKind; readonly id: string }[];
+type UndoScope = 'lists' | 'table' | readonly { readonly kind: RecordKind; readonly id: string }[];
 
 const inScope = (scope: UndoScope) => {
   if (scope === 'lists') return ne(commandOps.op, 'set');

@@ -43,7 +43,7 @@ export function findRecord<K extends RecordKind>(db: Querier, kind: K, id: strin
   return row && toStored(kind, row);
 }
 
-export interface ListOptions {
+interface ListOptions {
   readonly limit: number;
   readonly offset?: number;
   /** Only names that contain this. */

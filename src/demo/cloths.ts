@@ -1,7 +1,7 @@
 import { tensionOfWeight } from '@/core/cloth/pullCurve';
 import type { Cloth, ClothTest } from '@/core/facts/cloth';
 import { before } from './before';
-import type { Household } from './household';
+import type { Household } from './householdType';
 
 type Pull = readonly [
   restCm: number,

@@ -1,7 +1,7 @@
 import { newGarment, type EdgeChoice, type EdgeMeasured, type Garment } from '@/core/facts/garment';
 import type { KindId } from '@/core/facts/kindIds';
 import { before } from './before';
-import type { Household } from './household';
+import type { Household } from './householdType';
 
 type Edges = Readonly<Record<string, EdgeChoice>>;
 

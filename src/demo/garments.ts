@@ -1,7 +1,7 @@
 import { newGarment, newTee, type Garment } from '@/core/facts/garment';
 import { before } from './before';
 import { demoEdgeGarments, pieces } from './edgeGarments';
-import type { Household } from './household';
+import type { Household } from './householdType';
 
 /** Garments at every stage: one finished with notes, and some that cannot work as planned and say why. */
 export function demoGarments(today: string): Household['garments'] {

@@ -1,4 +1,4 @@
-import type { Household } from './household';
+import type { Household } from './householdType';
 import { before } from './before';
 
 /** The costume corner's machines, and one that the hall lends. */

@@ -1,5 +1,5 @@
 import { newPattern, type Pattern, type PatternSize } from '@/core/facts/pattern';
-import type { Household } from './household';
+import type { Household } from './householdType';
 
 /** A two-piece drafted reversible, and leggings with a finished-garment table. */
 export function demoPatterns(): Household['patterns'] {

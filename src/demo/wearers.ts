@@ -1,6 +1,6 @@
 import type { Wearer } from '@/core/facts/wearer';
 import { before } from './before';
-import type { Household } from './household';
+import type { Household } from './householdType';
 
 /** Four wearers: a child who grows, a teenager on the trapeze, two adults. */
 export function demoWearers(today: string): Household['wearers'] {

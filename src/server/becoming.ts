@@ -1,6 +1,6 @@
 import 'server-only';
 import { clothsWithin } from '@/core/cloth/resolveStack';
-import { becomings, clothsFor, type JudgeOptions } from '@/core/plan/becoming';
+import { becomings, clothsFor, type JudgeOptions } from '@/core/answers/becoming';
 import type { Database } from '@/data/database';
 import { findRecord, listRecords } from '@/data/records';
 import { garmentFacts } from './garmentFiles';

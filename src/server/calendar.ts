@@ -1,10 +1,10 @@
 import 'server-only';
-import { schedule } from '@/core/assembly/schedule';
+import { schedule } from '@/core/sewing/assembly/schedule';
 import { phraseText } from '@/core/explain/display';
 import { writeCalendar } from '@/core/formats/calendar';
 import { planGarment } from '@/core/plan/planGarment';
-import { timedSteps } from '@/core/plan/sewing/timedSteps';
-import { planSewing } from '@/core/plan/sewing/planSewing';
+import { timedSteps } from '@/core/sewing/timedSteps';
+import { planSewing } from '@/core/sewing/planSewing';
 import type { UnitSystem } from '@/core/units/constants';
 import type { Database } from '@/data/database';
 import { findRecord } from '@/data/records';

@@ -11,7 +11,7 @@ import {
   type FactsByKind,
   type RecordKind,
 } from '@/core/facts/records';
-import { ruleFaults } from '@/core/facts/rules';
+import { ruleFaults } from '@/core/edges/readingFaults';
 import type { Check } from '@/data/commands';
 import { findRecord, type Querier } from '@/data/records';
 import { joiFaults, joiOf } from './joiSpec';

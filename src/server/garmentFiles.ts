@@ -19,7 +19,7 @@ import {
 } from '@/core/formats/garmentFile';
 import { machinesIn } from '@/core/facts/machine';
 import { factOfRef, gatherFacts } from '@/core/plan/gatherFacts';
-import type { GarmentFacts } from '@/core/plan/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import type { Op } from '@/data/commands';
 import type { Database } from '@/data/database';
 import { findRecord } from '@/data/records';

@@ -5,7 +5,7 @@ import { isUsablePath } from '@/core/facts/change';
 import { joiFaults } from './joiSpec';
 
 /** Largest body of an ordinary write, bytes. */
-export const MAX_BODY_BYTES = 1_000_000;
+const MAX_BODY_BYTES = 1_000_000;
 
 export type Body<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly response: Response };

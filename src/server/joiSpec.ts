@@ -1,10 +1,10 @@
+import { lower } from '@/core/units/words';
 import 'server-only';
 import Joi from 'joi';
 import {
   ID_PATTERN,
   isTooLong,
   leafFault,
-  lower,
   rangeSentence,
   typeSentence,
   type Fault,

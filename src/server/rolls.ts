@@ -1,6 +1,6 @@
 import 'server-only';
 import { planGarment } from '@/core/plan/planGarment';
-import { takenOf, type PlannedGarment } from '@/core/plan/rolls';
+import { takenOf, type PlannedGarment } from '@/core/ticket/rolls';
 import type { Database } from '@/data/database';
 import { garmentsWithEdge, listRecords, type Stored } from '@/data/records';
 import { garmentFacts } from './garmentFiles';

@@ -1,4 +1,5 @@
 import 'server-only';
+import { isAtMost } from '@/core/units/tolerance';
 import { PDFDocument, StandardFonts, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
 import {
   MARGIN_MM,
@@ -110,7 +111,7 @@ function drawTile(page: PDFPage, words: Write, tile: StripTile, unit: UnitSystem
   line(page, right, yMm, right, top);
   if (part < parts) words('lay the next piece over this end', right - 42, yMm - 3.5, 6.5, SOFT);
   for (const { atMm, label, kind } of strip.marks) {
-    if (atMm < fromMm - 1e-9 || atMm > toMm + 1e-9) continue;
+    if (!isAtMost(fromMm, atMm) || !isAtMost(atMm, toMm)) continue;
     const x = xMm + atMm - fromMm;
     if (kind === 'mark') line(page, x, yMm, x, top + 2, 1, DEMAND);
     else line(page, x, yMm, x, top, 0.6, SOFT);

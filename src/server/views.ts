@@ -1,13 +1,13 @@
+import { getNumber } from '@/core/explain/ledger';
 import 'server-only';
-import type { Explained } from '@/core/explain/explained';
 import type { Garment } from '@/core/facts/garment';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import { gatherFacts, type FindFacts } from '@/core/plan/gatherFacts';
 import { planGarment } from '@/core/plan/planGarment';
-import { shoppingList, type ShoppingList } from '@/core/plan/rolls';
-import { planSewing } from '@/core/plan/sewing/planSewing';
-import type { SewingPlan } from '@/core/plan/sewing/types';
-import { stageIds } from '@/core/plan/types';
+import { shoppingList, type ShoppingList } from '@/core/ticket/rolls';
+import { planSewing } from '@/core/sewing/planSewing';
+import type { SewingPlan } from '@/core/sewing/types';
+import { stageIds } from '@/core/explain/problem';
 import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
 import type {
   Choice,
@@ -75,7 +75,7 @@ export function garmentLines(
       stages: plan.stages,
       nextStage: plan.next.stage,
       next,
-      numbers: Object.fromEntries(named.map((id) => [id, numbers[id] as Explained])),
+      numbers: Object.fromEntries(named.map((id) => [id, getNumber(numbers, id)])),
       blockedAt: stageIds.filter((stage) =>
         plan.problems.some((problem) => problem.stage === stage && problem.severity === 'stop'),
       ),

@@ -3,7 +3,7 @@ import { memo, type KeyboardEvent } from 'react';
 import type { DrawnSide, GarmentDrawing as Drawing } from '@/core/garments/drawings/garmentDrawing';
 
 /** A zone or edge that can be chosen on a drawing; `part` is `zone-bust` or `edge-hem`. */
-export interface DrawnPart {
+interface DrawnPart {
   readonly part: string;
   readonly label: string;
 }

@@ -1,4 +1,5 @@
 'use client';
+import { isAtMost } from '@/core/units/tolerance';
 
 interface Props {
   /** What is read out in place of the picture. */
@@ -17,7 +18,7 @@ const BAR = 9;
 /** How far a row can reach, a bar with a bracket at its end, and how far it must, a flag: filled where it is too far. */
 export function ReachRule({ text, needs, gives, full, widthPx = 420 }: Props) {
   const at = (share: number) => (Math.min(Math.max(share, 0), full) / full) * (widthPx - 24) + 2;
-  const short = needs > gives + 1e-9;
+  const short = !isAtMost(needs, gives);
   return (
     <svg
       role="img"

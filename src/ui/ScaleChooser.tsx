@@ -11,13 +11,13 @@ export interface ScaleRegion {
   /** A word under it; the hatching and the word carry the meaning. */
   readonly word?: string;
 }
-export interface ScaleMark {
+interface ScaleMark {
   readonly value: number;
   readonly label: string;
   readonly low?: number;
   readonly high?: number;
 }
-export interface ScaleTick {
+interface ScaleTick {
   readonly value: number;
   readonly label: string;
   readonly under?: string;

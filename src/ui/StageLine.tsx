@@ -1,5 +1,5 @@
 'use client';
-import { stageIds, type StageId, type StageState } from '@/core/plan/types';
+import { stageIds, type StageId, type StageState } from '@/core/explain/problem';
 import styles from './StageLine.module.css';
 
 export const stageLabels: Readonly<Record<StageId, string>> = {

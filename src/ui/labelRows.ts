@@ -1,5 +1,5 @@
 /** A label on a scale: where it points, and its text. */
-export interface ScaleLabel {
+interface ScaleLabel {
   readonly x: number;
   readonly text: string;
 }

@@ -7,7 +7,7 @@ const UnitContext = createContext<{ unit: UnitSystem; setUnit: (unit: UnitSystem
 );
 
 /** The name of the cookie that keeps the reader's unit on this device. */
-export const UNIT_COOKIE = 'unit';
+const UNIT_COOKIE = 'unit';
 const YEAR_SECONDS = 31_536_000;
 
 /** The unit this device reads in; kept in a cookie so that the server's first page has it too. */

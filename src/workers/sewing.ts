@@ -1,9 +1,9 @@
 import { planGarment } from '@/core/plan/planGarment';
-import { compareSets, type SetComparison, type SetWithMachines } from '@/core/plan/sewing/compareSets';
-import { planSewing } from '@/core/plan/sewing/planSewing';
-import { planTogether, type Together } from '@/core/plan/sewing/together';
-import type { SewingPlan } from '@/core/plan/sewing/types';
-import type { GarmentFacts } from '@/core/plan/types';
+import { compareSets, type SetComparison, type SetWithMachines } from '@/core/answers/compareSets';
+import { planSewing } from '@/core/sewing/planSewing';
+import { planTogether, type Together } from '@/core/answers/together';
+import type { SewingPlan } from '@/core/sewing/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
 
 /** What the worker can be asked; each request has its answer's shape. */
 export interface SewingAnswers {

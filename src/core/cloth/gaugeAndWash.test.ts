@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { CARD, calibrate, calibrationFault, screenMm, type Calibration } from './screenGauge';
-import { dimensionalChange, lengthToBuy, weightOfSquare } from './preWash';
+import { dimensionalChange, weightOfSquare } from './preWash';
 
 const here = { pixelRatio: 1, screenWidthPx: 1280, screenHeightPx: 800 };
 const made = (pxPerMm: number): Calibration => {
@@ -43,9 +43,6 @@ describe('the ruler on the screen', () => {
 describe('before cutting', () => {
   test('50 cm that come out of the wash at 48 cm shrink by 4 % (S: the form of ISO 5077)', () => {
     expect(dimensionalChange(500, 480)).toBeCloseTo(-0.04, 12);
-  });
-  test('what shrinks by 4 % is bought longer, so that washing leaves enough (D)', () => {
-    expect(lengthToBuy(960, -0.04) * (1 - 0.04)).toBeCloseTo(960, 9);
   });
   test('a 10 cm square of 2.1 g weighs 210 g/m² (D)', () => {
     expect(weightOfSquare(2.1, 100)).toBeCloseTo(210, 9);

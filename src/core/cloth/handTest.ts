@@ -1,3 +1,4 @@
+import { formula } from '../explain/formula';
 import type { ClothTest } from '../facts/cloth';
 import type { Fault } from '../facts/faults';
 import { READING_ERROR_MM } from '../units/constants';
@@ -6,30 +7,23 @@ import { READING_ERROR_MM } from '../units/constants';
 export type Reading = Pick<ClothTest, 'restMm' | 'pulledMm' | 'releasedMm' | 'restWidthMm' | 'pulledWidthMm'>;
 
 /** Shortest rest length that can be read, mm: under it a millimetre of error is ten points of stretch. */
-export const MIN_REST_MM = 10;
+const MIN_REST_MM = 10;
 /** A stretch beyond this is a slip of the pen. */
-export const MAX_STRETCH = 4;
+const MAX_STRETCH = 4;
 /** Repeats that differ by more than this make the lowest count (T). */
 export const MAX_SPREAD = 0.1;
 
 /** Stretch as a share of the rest length: (B − A) / A (S: ASTM D2594). */
-export const stretchOf = (restMm: number, pulledMm: number): number => (pulledMm - restMm) / restMm;
+export const stretchOf = formula('(B - A) / A', 'A', 'B');
 
 /** Growth as a share of the rest length: (C − A) / A (S: ASTM D2594); within the reading error it is none. */
-export const growthOf = (restMm: number, releasedMm: number): number =>
-  Math.max(releasedMm - restMm, 0) / restMm;
+export const growthOf = formula('(max(C, A) - A) / A', 'A', 'C');
 
 /** Share of the stretch that came back: (B − C) / (B − A) (D). Undefined by the caller where B = A. */
-export const recoveryOf = (restMm: number, pulledMm: number, releasedMm: number): number =>
-  (pulledMm - Math.max(releasedMm, restMm)) / (pulledMm - restMm);
+export const recoveryOf = formula('(B - max(C, A)) / (B - A)', 'A', 'B', 'C');
 
 /** Neck-in (Poisson's ratio of the cloth): (1 − W1/W0) / (L1/L0 − 1) (D). */
-export const neckInOf = (
-  restMm: number,
-  pulledMm: number,
-  restWidthMm: number,
-  pulledWidthMm: number,
-): number => (1 - pulledWidthMm / restWidthMm) / (pulledMm / restMm - 1);
+export const neckInOf = formula('(1 - W1 / W0) / (B / A - 1)', 'A', 'B', 'W0', 'W1');
 
 /** Why a reading is impossible and what to do, or `undefined` when it can be used. Paths are the reading's fields. */
 export function readingFault(reading: Reading): Fault | undefined {

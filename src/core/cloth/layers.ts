@@ -1,3 +1,4 @@
+import { defineFunction } from '../explain/formula';
 import { tensionAt, type Curve } from './pullCurve';
 
 /**
@@ -21,7 +22,7 @@ export const DEFAULT_K = 2;
 export const stackTension = (layers: readonly LayerTension[], extension: number): number =>
   layers.reduce((sum, layer) => sum + layerTension(layer, extension), 0);
 
-export function layerTension({ S, weight, k, curve }: LayerTension, extension: number): number {
+function layerTension({ S, weight, k, curve }: LayerTension, extension: number): number {
   if (extension <= 0) return 0;
   return curve ? tensionAt(curve, extension) : weight * (extension / S) ** k;
 }
@@ -65,6 +66,18 @@ export function stackExtension(layers: readonly LayerTension[], tension: number)
   }
   return Math.exp((low + high) / 2);
 }
+
+// In a formula: extensionAt(T, w1, S1, k1, w2, S2, k2, …).
+defineFunction('extensionAt', ([tension = Number.NaN, ...each]) =>
+  stackExtension(
+    Array.from({ length: each.length / 3 }, (_, at) => ({
+      weight: each[at * 3] as number,
+      S: each[at * 3 + 1] as number,
+      k: each[at * 3 + 2] as number,
+    })),
+    tension,
+  ),
+);
 
 /** The logarithm of any extension that can be asked lies within this. */
 const MOST_LOG = 40;

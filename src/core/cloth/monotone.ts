@@ -34,7 +34,7 @@ export function interpolateMonotone(given: readonly Knot[]): Interpolant {
 }
 
 /** The cubic between two knots with these slopes. */
-export function hermite(a: Knot, b: Knot, slopeA: number, slopeB: number, x: number): number {
+function hermite(a: Knot, b: Knot, slopeA: number, slopeB: number, x: number): number {
   const d = b.x - a.x;
   const u = (x - a.x) / d;
   return (

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import regression from 'regression';
-import { USUAL_STRIP, simulatedGauge, simulatedReadings } from '../gauge/simulatedGauge';
-import type { GaugeReading } from '../gauge/pullGauge';
+import { USUAL_STRIP, simulatedGauge, simulatedReadings } from './gauge/simulatedGauge';
+import type { GaugeReading } from './gauge/pullGauge';
 import { interpolateMonotone } from './monotone';
 import { ENOUGH_POINTS, fitCurve, logFit, tensionAt, tensionOfWeight, type TensionPoint } from './pullCurve';
 

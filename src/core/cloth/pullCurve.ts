@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units/tolerance';
 import { STANDARD_GRAVITY } from '../units/constants';
 import { interpolateMonotone, type Interpolant } from './monotone';
 
@@ -115,7 +116,7 @@ function gather(points: readonly TensionPoint[]): TensionPoint[] {
       part.reduce((sum, point) => sum + of(point), 0) / part.length;
     const knot = { extension: mean((p) => p.extension), tension: mean((p) => p.tension) };
     const last = knots.at(-1);
-    if (last && knot.extension - last.extension < 1e-9) continue;
+    if (last && knot.extension - last.extension < ROUNDING) continue;
     knots.push(knot);
   }
   return knots;

@@ -1,45 +1,12 @@
 import { isAtMostShare } from '../units/tolerance';
-import type { Explained, Phrase, Term } from '../explain/explained';
+import type { Explained, Term } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection, ClothTest } from '../facts/cloth';
-import { MAX_SPREAD, growthOf, neckInOf, readingFault, recoveryOf, stretchOf } from './handTest';
-import { recoveryVerdict, verdictSentences, type RecoveryVerdict } from './recoveryVerdict';
+import { MAX_SPREAD, readingFault, growthOf, neckInOf, recoveryOf, stretchOf } from './handTest';
+import { recoveryVerdict, verdictSentences } from './recoveryVerdict';
 import { readPulls } from './readPulls';
-import type { LayerShare } from './readStack';
-import { stretchClass, type StretchClass } from './stretchClass';
-import type { TensionPart } from './tensionNumbers';
-
-/** What the pulls in one direction say. Number fields are ledger entries; absent where nothing was read. */
-export interface DirectionReading {
-  readonly stretch: Explained;
-  /** Entries for each repeat's stretch, oldest first; empty for a stated percentage. */
-  readonly repeats: readonly Explained[];
-  readonly growth?: Explained;
-  readonly recovery?: Explained;
-  readonly neckIn?: Explained;
-  readonly source: 'tested' | 'stated';
-  /** Whether the middle repeat counts, or the lowest because they differ too much. */
-  readonly counts: 'median' | 'lowest';
-  /** How it pulls: one part for a cloth, one for each layer of a stack. */
-  readonly parts: readonly TensionPart[];
-  /** Why the pulls that were recorded give no curve. */
-  readonly curveFault?: string;
-}
-
-export interface ClothReading {
-  readonly name: string;
-  readonly across?: DirectionReading;
-  readonly along?: DirectionReading;
-  /** The direction of greatest stretch, which goes around the body. */
-  readonly around?: ClothDirection;
-  readonly stretchClass?: StretchClass;
-  readonly verdict: RecoveryVerdict;
-  readonly verdictSentence: Phrase;
-  readonly refused: readonly { readonly testId: string; readonly sentence: string }[];
-  /** Of a stack: what each layer contributes around the body, and the crude rule's answer. */
-  readonly layers?: readonly LayerShare[];
-  readonly least?: Explained;
-}
+import type { ClothReading, DirectionReading } from './reading';
+import { stretchClass } from './stretchClass';
 
 /** The poorer recovery of a cloth's two directions; `undefined` where neither was let go. */
 export const lowestRecovery = ({
@@ -117,12 +84,11 @@ function readDirection(
       unit: 'share',
       mark: 'S',
       note: 'ASTM D2594',
-      formula: '(B - A) / A',
+      formula: stretchOf.text,
       terms: {
         A: leaf('at rest', test.restMm, 'mm', 'measured'),
         B: leaf('pulled', test.pulledMm, 'mm', 'measured'),
       },
-      by: ({ A, B }) => stretchOf(A, B),
     }),
   );
   const values = repeats.map((repeat) => repeat.value);
@@ -162,7 +128,6 @@ interface Derived {
   readonly note?: string;
   readonly formula: string;
   readonly takes: readonly (keyof Lengths)[];
-  readonly by: (lengths: Lengths) => number;
 }
 
 const DERIVED: Readonly<Record<Derived['name'], Derived>> = {
@@ -171,25 +136,22 @@ const DERIVED: Readonly<Record<Derived['name'], Derived>> = {
     label: 'stays longer',
     mark: 'S',
     note: 'ASTM D2594',
-    formula: '(max(C, A) - A) / A',
+    formula: growthOf.text,
     takes: ['A', 'C'],
-    by: ({ A, C }) => growthOf(A, C),
   },
   recovery: {
     name: 'recovery',
     label: 'comes back',
     mark: 'D',
-    formula: '(B - max(C, A)) / (B - A)',
+    formula: recoveryOf.text,
     takes: ['A', 'B', 'C'],
-    by: ({ A, B, C }) => recoveryOf(A, B, C),
   },
   neckIn: {
     name: 'neckIn',
     label: 'neck-in',
     mark: 'D',
-    formula: '(1 - W1 / W0) / (B / A - 1)',
+    formula: neckInOf.text,
     takes: ['A', 'B', 'W0', 'W1'],
-    by: ({ A, B, W0, W1 }) => neckInOf(A, B, W0, W1),
   },
 };
 
@@ -199,7 +161,7 @@ function middle(
   prefix: string,
   which: ClothDirection,
   tests: readonly ClothTest[],
-  { name, label, mark, note, formula, takes, by }: Derived,
+  { name, label, mark, note, formula, takes }: Derived,
 ): Explained | undefined {
   const each: Explained[] = [];
   tests.forEach((test, at) => {
@@ -216,7 +178,6 @@ function middle(
       mark,
       formula,
       terms,
-      by,
     } as const;
     each.push(book.work(`${prefix}.${name}${at + 1}`, note === undefined ? working : { ...working, note }));
   });
@@ -242,16 +203,7 @@ function pick(
         : 'The repeats differ by more than ten points, so the lowest counts.',
     formula: counts === 'median' ? `median(${names})` : `min(${names})`,
     terms,
-    by: (values) =>
-      counts === 'median' ? median(Object.values(values)) : Math.min(...Object.values(values)),
   });
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length / 2;
-  const upper = sorted[Math.floor(half)] as number;
-  return Number.isInteger(half) ? ((sorted[half - 1] as number) + upper) / 2 : upper;
 }
 
 function greatest(across?: DirectionReading, along?: DirectionReading): ClothDirection | undefined {

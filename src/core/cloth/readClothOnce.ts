@@ -1,17 +1,12 @@
-import type { Explained } from '../explain/explained';
-import { createLedger, type Ledger } from '../explain/ledger';
+import { workedOnce } from '../explain/remember';
+import type { Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
-import { readCloth, type ClothReading } from './readCloth';
+import type { ClothReading } from './reading';
+import { readCloth } from './readCloth';
 import { readStack } from './readStack';
 import type { FindCloth } from './resolveStack';
 
-interface Kept {
-  readonly reading: ClothReading;
-  readonly entries: readonly Explained[];
-}
-
-/** Readings by cloth and prefix: facts are immutable, so the same cloth always reads the same. */
-const kept = new WeakMap<Cloth, Map<string, Kept>>();
+const readOnce = workedOnce((book, cloth: Cloth, prefix: string) => readCloth(book, prefix, cloth));
 
 /**
  * `readCloth`, worked out once for each cloth: while a person types at the fit, the cloth does not change. A
@@ -33,18 +28,20 @@ export function readClothOnce(
     });
     if (laid.length > 0) return readStack(book, prefix, cloth.name, laid);
   }
-  const known = kept.get(cloth) ?? new Map<string, Kept>();
-  kept.set(cloth, known);
-  let found = known.get(prefix);
-  if (!found) {
-    const own = createLedger();
-    const reading = readCloth(own, prefix, cloth);
-    found = { reading, entries: Object.values(own.numbers) };
-    known.set(prefix, found);
-  }
-  book.adopt(found.entries);
-  return found.reading;
+  return readOnce(book, cloth, prefix);
 }
 
 /** Stacks in stacks deeper than this are not read; the door refuses them before. */
 const MAX_DEPTH = 6;
+
+/**
+ * `readStack` of an outer cloth and its lining, worked out once for each pair: `readClothOnce` gives the same
+ * reading for the same cloth, so the pair is known again.
+ */
+export const readLinedOnce = workedOnce(
+  (book, outer: ClothReading, lining: ClothReading, prefix: string): ClothReading =>
+    readStack(book, prefix, `${outer.name} with ${lining.name}`, [
+      { reading: outer, turned: false },
+      { reading: lining, turned: false },
+    ]),
+);

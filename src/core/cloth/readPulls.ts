@@ -3,7 +3,7 @@ import type { Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection, Pull, PullPoint } from '../facts/cloth';
 import { FEEL_WEIGHT } from './layers';
 import { fitCurve, tensionOfWeight, type CurveFit, type TensionPoint } from './pullCurve';
-import type { DirectionReading } from './readCloth';
+import type { DirectionReading } from './reading';
 
 /** The readings of one branch as extension and tension; readings without a tension are left out. */
 export function pointsOf(pull: Pull, branch: PullPoint['branch']): readonly TensionPoint[] {

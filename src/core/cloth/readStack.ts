@@ -1,7 +1,6 @@
-import type { Explained } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
 import type { ClothDirection } from '../facts/cloth';
-import type { ClothReading, DirectionReading } from './readCloth';
+import type { ClothReading, DirectionReading, LayerShare } from './reading';
 import { recoveryVerdict, verdictSentences } from './recoveryVerdict';
 import { stretchClass } from './stretchClass';
 import {
@@ -15,17 +14,9 @@ import {
 } from './tensionNumbers';
 
 /** A layer as it is laid: with its greatest stretch around, or turned a quarter. */
-export interface LaidLayer {
+interface LaidLayer {
   readonly reading: ClothReading;
   readonly turned: boolean;
-}
-
-/** What one layer contributes to a stack around the body. */
-export interface LayerShare {
-  readonly name: string;
-  readonly stretch: Explained;
-  /** Its part of the tension when the stack is at its comfortable limit. */
-  readonly share: Explained;
 }
 
 /**
@@ -106,7 +97,6 @@ function stackDirection(
     note: 'Never past the limit of any layer by itself.',
     formula: `min(added, ${own.names})`,
     terms: { added, ...own.terms },
-    by: (v) => Math.min(...Object.values(v)),
   });
   const recoveries = readings.flatMap(({ recovery }) => recovery ?? []);
   const neckIns = readings.flatMap(({ neckIn }) => neckIn ?? []);
@@ -121,7 +111,6 @@ function stackDirection(
             mark: 'T',
             formula: `min(${recoveries.map((_, at) => `r${at + 1}`).join(', ')})`,
             terms: Object.fromEntries(recoveries.map((one, at) => [`r${at + 1}`, one])),
-            by: (v) => Math.min(...Object.values(v)),
           }),
         }
       : {}),
@@ -134,7 +123,6 @@ function stackDirection(
             note: 'Layers held together draw in alike, between their own: halfway is taken.',
             formula: `mean(${neckIns.map((_, at) => `n${at + 1}`).join(', ')})`,
             terms: Object.fromEntries(neckIns.map((one, at) => [`n${at + 1}`, one])),
-            by: (v) => Object.values(v).reduce((sum, one) => sum + one, 0) / Object.keys(v).length,
           }),
         }
       : {}),
@@ -170,7 +158,6 @@ function shares(
       mark: 'D',
       formula: `T${at + 1} / (${each.map((_, n) => `T${n + 1}`).join(' + ')})`,
       terms: Object.fromEntries(each.map((one, n) => [`T${n + 1}`, one])),
-      by: (v) => (v as Record<string, number>)[`T${at + 1}`]! / Object.values(v).reduce((a, b) => a + b, 0),
     }),
   }));
 }

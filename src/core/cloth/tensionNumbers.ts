@@ -1,7 +1,7 @@
 import type { Explained, Quantity, Term } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
-import { DEFAULT_K, stackExtension, stackTension, type LayerTension } from './layers';
-import { hermite, pieceAt, type Knot } from './monotone';
+import { DEFAULT_K, stackExtension, type LayerTension } from './layers';
+import { pieceAt, type Knot } from './monotone';
 import type { Curve } from './pullCurve';
 
 /** One layer's pull in one direction, with its numbers in the ledger. */
@@ -53,7 +53,6 @@ export function workExtension(
       note: 'A layer that does not stretch lets nothing else stretch along it.',
       formula: `max(min(${names}), 0)`,
       terms: own,
-      by: (v) => Math.max(Math.min(...Object.values(v)), 0),
     });
   }
   if (readBetween(layers)) {
@@ -67,12 +66,6 @@ export function workExtension(
   const ks = new Set(layers.map(({ k }) => k));
   const terms: Record<string, Explained | Term> = { T: tension };
   parts.forEach((part, at) => Object.assign(terms, partTerms(part, layers[at] as LayerTension, at, real)));
-  const read = (v: Record<string, number>): LayerTension[] =>
-    parts.map((_, at) => ({
-      S: v[`S${at + 1}`] as number,
-      weight: v[`w${at + 1}`] as number,
-      k: (v.k ?? v[`k${at + 1}`]) as number,
-    }));
   const common = { label, unit: 'share', mark: 'D', ...(note === undefined ? {} : { note }) } as const;
   if (ks.size === 1) {
     parts.forEach((_, at) => delete terms[`k${at + 1}`]);
@@ -82,12 +75,6 @@ export function workExtension(
       ...common,
       formula: `(T / (${sum})) ^ (1 / k)`,
       terms,
-      by: (v) => {
-        const all = v as Record<string, number>;
-        const k = all.k as number;
-        const added = read(all).reduce((total, { S, weight }) => total + weight * S ** -k, 0);
-        return ((all.T as number) / added) ** (1 / k);
-      },
     });
   }
   const names = parts.map((_, at) => `w${at + 1}, S${at + 1}, k${at + 1}`).join(', ');
@@ -96,7 +83,6 @@ export function workExtension(
     note: `extensionAt is the stretch at which w × (stretch ÷ S) ^ k, added over the layers, comes to T.${note ? ` ${note}` : ''}`,
     formula: `extensionAt(T, ${names})`,
     terms,
-    by: (v) => stackExtension(read(v as Record<string, number>), (v as Record<string, number>).T as number),
   });
 }
 
@@ -115,7 +101,6 @@ export function workLeast(book: Ledger, id: string, parts: readonly TensionPart[
     mark: 'T',
     formula: `min(${names})`,
     terms,
-    by: (v) => Math.min(...Object.values(v)),
   });
 }
 
@@ -138,7 +123,6 @@ export function workTension(
       label,
       formula: each.map((_, at) => `T${at + 1}`).join(' + '),
       terms: Object.fromEntries(each.map((one, at) => [`T${at + 1}`, one])),
-      by: (v) => Object.values(v).reduce((sum, value) => sum + value, 0),
     });
   }
   const terms: Record<string, Explained | Term> = { e: extension };
@@ -148,15 +132,6 @@ export function workTension(
     label,
     formula: parts.map((_, at) => `w${at + 1} * (max(e, 0) / S${at + 1}) ^ k${at + 1}`).join(' + '),
     terms,
-    by: (v) => {
-      const all = v as Record<string, number>;
-      const read = parts.map((_, at) => ({
-        S: all[`S${at + 1}`] as number,
-        weight: all[`w${at + 1}`] as number,
-        k: all[`k${at + 1}`] as number,
-      }));
-      return stackTension(read, all.e as number);
-    },
   });
 }
 
@@ -201,7 +176,6 @@ function layerTensionNumber(
         T0: newtons('tension there', top.y),
         k: leaf('how steeply it stiffens', layer.k, 'ratio', 'own record'),
       },
-      by: (v) => v.T0 * (Math.max(v.e, 0) / v.e0) ** v.k,
     });
   }
   const { slopes } = layer.curve.between;
@@ -223,6 +197,5 @@ function layerTensionNumber(
       m0: leaf('slope before', slopes[at] as number, 'nPerM', 'own record'),
       m1: leaf('slope after', slopes[at + 1] as number, 'nPerM', 'own record'),
     },
-    by: (v) => hermite({ x: v.e0, y: v.T0 }, { x: v.e1, y: v.T1 }, v.m0, v.m1, Math.max(v.e, 0)),
   });
 }

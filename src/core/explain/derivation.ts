@@ -4,7 +4,7 @@ import type { Explained, Term } from './explained';
 import { formatExactly, formatQuantity } from './display';
 
 /** The lines an explained number opens to. */
-export interface Derivation {
+interface Derivation {
   /** The formula with each name spelled out. */
   readonly words: string;
   /** The formula with the numbers put in, in the reader's unit, and its result. */

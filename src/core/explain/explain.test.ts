@@ -1,7 +1,7 @@
 import { derivationOf } from './derivation';
 import { formatExactly, formatQuantity, phraseText } from './display';
 import type { Quantity } from './explained';
-import { createLedger, leaf, say } from './ledger';
+import { createLedger, getNumber, leaf, say } from './ledger';
 
 describe('a number for reading', () => {
   test.each<[number, Quantity, string, string]>([
@@ -44,9 +44,7 @@ describe('the ledger', () => {
       formula: 'a / b',
       terms: { a: leaf('a', 1, 'mm', 'T'), b: leaf('b', 0, 'mm', 'T') },
     } as const;
-    expect(() => book.work('b', { ...half, by: ({ a, b }) => a / b })).toThrow(
-      /expected a finite number for "b"/,
-    );
+    expect(() => book.work('b', { ...half })).toThrow(/expected a finite number for "b"/);
   });
   test('what moves it most is the term with the largest effect of one percent', () => {
     const number = createLedger().work('n', {
@@ -55,7 +53,6 @@ describe('the ledger', () => {
       mark: 'D',
       formula: 'a - b',
       terms: { a: leaf('the larger', 100, 'mm', 'T'), b: leaf('the smaller', 10, 'mm', 'T') },
-      by: ({ a, b }) => a - b,
     });
     expect(number.sensitivity).toEqual({ term: 'a', change: expect.closeTo(1, 9) as number });
     expect(derivationOf(number, 'cm')).toMatchObject({
@@ -64,6 +61,38 @@ describe('the ledger', () => {
       sensitivity: 'Most sensitive to the larger: one percent more of it makes this 1.0 mm larger.',
     });
   });
+});
+
+test('a number by its id; one that is not there is misuse', () => {
+  const book = createLedger();
+  const a = book.given('a', 'a', 1, 'mm', 'T');
+  expect(getNumber(book.numbers, 'a')).toBe(a);
+  expect(() => getNumber(book.numbers, 'b')).toThrow(/expected a number with id "b"/);
+});
+test('a formula that names what has no term is misuse, said by name', () => {
+  const working = {
+    label: 'x',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'a + b',
+    terms: { a: leaf('a', 1, 'mm', 'T') },
+  } as const;
+  expect(() => createLedger().work('x', working)).toThrow(/"a \+ b" of "x", got none for b/);
+});
+test('of two terms that move it alike the first named is told, whichever rounding made larger', () => {
+  const terms = {
+    T: leaf('T', 40, 'nPerM', 'T'),
+    mm: leaf('mm', 1000, 'count', 'D'),
+    G: leaf('G', 800, 'mm', 'T'),
+  };
+  const number = createLedger().work('p', {
+    label: 'p',
+    unit: 'pa',
+    mark: 'D',
+    formula: 'T * mm / G',
+    terms,
+  });
+  expect(number.sensitivity?.term).toBe('T');
 });
 
 describe('phrases', () => {

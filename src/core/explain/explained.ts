@@ -58,3 +58,6 @@ export interface NumberPart {
 
 /** `up` for the least that works, `down` for the most. */
 export type RoundTo = 'up' | 'down';
+
+/** The id of a number in `GarmentPlan.numbers`. */
+export type NumberId = string;

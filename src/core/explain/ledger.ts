@@ -1,14 +1,16 @@
+import { ROUNDING } from '../units/tolerance';
 import type { Explained, Mark, NumberPart, Phrase, Quantity, Term } from './explained';
+import { namesIn, readFormula, type Formula } from './formula';
 
 export type Input = Term | Explained;
 
-export interface Working<T extends Record<string, Input>> {
+export interface Working {
   readonly label: string;
   readonly unit: Quantity;
   readonly mark: Mark;
+  /** The one place the number’s arithmetic is written: an expression over the names in `terms`. */
   readonly formula: string;
-  readonly terms: T;
-  readonly by: (values: { [K in keyof T]: number }) => number;
+  readonly terms: Readonly<Record<string, Input>>;
   readonly note?: string;
 }
 
@@ -16,7 +18,7 @@ export interface Working<T extends Record<string, Input>> {
 export interface Ledger {
   readonly numbers: Readonly<Record<string, Explained>>;
   /** Computes a number from its terms. Throws on a repeated id or a result that is not finite (misuse). */
-  work<T extends Record<string, Input>>(id: string, working: Working<T>): Explained;
+  work(id: string, working: Working): Explained;
   /** Takes in numbers worked out elsewhere. */
   adopt(entries: readonly Explained[]): void;
   /** Enters a fact, a rule of the trade or a choice as a number in its own right. */
@@ -45,15 +47,17 @@ export function createLedger(): Ledger {
     adopt(entries) {
       for (const entry of entries) enter(entry);
     },
-    work(id, { label, unit, mark, formula, terms, by, note }) {
-      const values = {} as { [K in keyof typeof terms]: number };
+    work(id, { label, unit, mark, formula, terms, note }) {
+      const values: Record<string, number> = {};
       const named: Record<string, Term> = {};
       for (const key in terms) {
         const term = terms[key] as Input;
         values[key] = term.value;
         named[key] = isExplained(term) ? reference(term) : term;
       }
+      const by = readFormula(formula);
       const value = by(values);
+      if (Number.isNaN(value)) refuseUnknown(id, formula, values);
       const entry: Writable<Explained> = { id, label, value, unit, formula, terms: named, mark };
       if (note !== undefined) entry.note = note;
       const sensitivity = sensitivityOf(values, value, by);
@@ -69,7 +73,24 @@ export function createLedger(): Ledger {
   };
 }
 
+/** Says which of a formula’s names has no term, where that is why it has no value. */
+function refuseUnknown(id: string, formula: string, values: Readonly<Record<string, number>>): void {
+  const unknown = namesIn(formula).filter((name) => !(name in values));
+  if (unknown.length > 0) {
+    throw new Error(
+      `expected a term for each name in "${formula}" of "${id}", got none for ${unknown.join(', ')}`,
+    );
+  }
+}
+
 type Writable<T> = { -readonly [K in keyof T]: T[K] };
+
+/** The number with an id. Throws where a plan has none of that id (misuse). */
+export function getNumber(numbers: Readonly<Record<string, Explained>>, id: string): Explained {
+  const found = numbers[id];
+  if (!found) throw new Error(`expected a number with id "${id}", got none; enter it in the ledger first`);
+  return found;
+}
 
 /** A leaf input: a fact, a choice or a rule of the trade, with its mark. */
 export const leaf = (label: string, value: number, unit: Quantity, mark: Mark): Term => ({
@@ -83,23 +104,21 @@ const isExplained = (input: Input): input is Explained => 'id' in input;
 
 const reference = ({ id, label, value, unit }: Explained): Term => ({ label, value, unit, of: id });
 
-/** Moves each term in place and back: a plan has hundreds of numbers and must be done within a frame. */
-function sensitivityOf<V extends Record<string, number>>(
-  values: V,
-  value: number,
-  by: (values: V) => number,
-): Explained['sensitivity'] {
-  const moved = values as Record<string, number>;
+/**
+ * Moves each term in place and back: a plan has hundreds of numbers and must be done within a frame. Of terms that
+ * move it alike the first named is told.
+ */
+function sensitivityOf(moved: Record<string, number>, value: number, by: Formula): Explained['sensitivity'] {
   let term: string | undefined;
   let most = 0;
   let count = 0;
-  for (const key in values) {
+  for (const key in moved) {
     count += 1;
     const old = moved[key] as number;
     moved[key] = old * (1 + SENSITIVITY_STEP);
-    const change = by(values) - value;
+    const change = by(moved) - value;
     moved[key] = old;
-    if (Math.abs(change) > Math.abs(most) && Number.isFinite(change)) {
+    if (Math.abs(change) > Math.abs(most) * (1 + ROUNDING) && Number.isFinite(change)) {
       term = key;
       most = change;
     }

@@ -46,7 +46,7 @@ export const pullSpec = record('Pull curve', {
 export type Pull = FactsOf<typeof pullSpec>;
 
 /** A layer of a stack: another cloth, laid with its greatest stretch around unless it is turned. */
-export const layerSpec = record('Layer', { clothId: id('the cloth'), turned: flag('Turned a quarter') });
+const layerSpec = record('Layer', { clothId: id('the cloth'), turned: flag('Turned a quarter') });
 export type Layer = FactsOf<typeof layerSpec>;
 
 /** Square, weighed and measured, before and after washing. */

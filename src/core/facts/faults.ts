@@ -1,3 +1,4 @@
+import { lower } from '../units/words';
 import type { UnitSystem } from '../units/constants';
 import { formatLength } from '../units/formatLength';
 import { isOptional, quantities, type LeafSpec, type NumberSpec, type Spec, type TextSpec } from './spec';
@@ -106,8 +107,6 @@ const isPlainObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 const join = (path: string, key: string): string => (path === '' ? key : `${path}.${key}`);
-
-export const lower = (label: string): string => label.charAt(0).toLowerCase() + label.slice(1);
 
 /** The sentence for a value of the wrong kind altogether, by the kind that is wanted. */
 export function typeSentence(spec: Spec): string {

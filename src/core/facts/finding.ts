@@ -1,6 +1,6 @@
 import { choice, lengthMm, numberOf, optional, record, text, type FactsOf } from './spec';
 
-export const findingKinds = ['ring', 'slider', 'hook-and-eye', 'cups', 'tape', 'thread', 'needles'] as const;
+const findingKinds = ['ring', 'slider', 'hook-and-eye', 'cups', 'tape', 'thread', 'needles'] as const;
 export type FindingKind = (typeof findingKinds)[number];
 
 /** Hardware, cups, tapes, threads and needles as stock. What `sizeMm` measures depends on the kind. */
@@ -25,3 +25,6 @@ export const findingSpec = record('Finding', {
 export type Finding = FactsOf<typeof findingSpec>;
 
 export const newFinding = (name: string, kind: FindingKind = 'ring'): Finding => ({ name, kind });
+
+/** What is turned at an open end, or a tail round a ring: the middle of 3 to 4 cm (T). */
+export const RING_TAIL_MM = 35;

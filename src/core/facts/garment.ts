@@ -32,11 +32,11 @@ export const zoneChoiceSpec = record('How close', {
 export type ZoneChoice = FactsOf<typeof zoneChoiceSpec>;
 export type EaseSchool = ZoneChoice['school'];
 
-export const finishSpec = choice('Finish', finishIds);
+const finishSpec = choice('Finish', finishIds);
 export type { Finish };
 
 /** The neckline as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
-export const necklineSpec = record('Neckline', {
+const necklineSpec = record('Neckline', {
   measuredAs: choice('What was measured', ['ring', 'pieces', 'seamline']),
   wholeMm: optional(lengthMm('All round', 150, 1500, [280, 800])),
   frontMm: optional(lengthMm('Front piece', 60, 1000, [140, 500])),
@@ -51,7 +51,7 @@ export type NecklineMeasured = FactsOf<typeof necklineSpec>;
 const markChoices = ['auto', 'halves', 'quarters', 'eighths', 'sixteenths', 'curve'] as const;
 export type MarkChoice = (typeof markChoices)[number];
 
-export const neckbandSpec = record('Neckband', {
+const neckbandSpec = record('Neckband', {
   finishedMm: lengthMm('Finished width', 3, 150, [8, 50]),
   direction: choice('Which way it is cut', ['across', 'along']),
   school: choice('School', ['flat', 'fixed', 'tenth', 'fifth', 'stretch', 'usual', 'pattern', 'own']),
@@ -80,7 +80,7 @@ export const edgeMeasuredSpec = record('Edge as measured', {
 export type EdgeMeasured = FactsOf<typeof edgeMeasuredSpec>;
 
 /** One round of trying an elastic on: how long it was basted, and what was pinched out (let out where negative). */
-export const roundSpec = record('Round', {
+const roundSpec = record('Round', {
   triedOn: date('Tried on'),
   bastedMm: lengthMm('Ring as basted', 50, 3000, [200, 1400]),
   pinchedMm: lengthMm('Pinched out', -400, 800),
@@ -127,13 +127,7 @@ export const edgeChoiceSpec = record('Edge', {
 export type EdgeChoice = FactsOf<typeof edgeChoiceSpec>;
 
 /** How one zone, or the neckline, came out. */
-export const outcomeSpec = choice('Outcome', [
-  'too tight',
-  'right',
-  'too loose',
-  'lies flat',
-  'stands or gapes',
-]);
+const outcomeSpec = choice('Outcome', ['too tight', 'right', 'too loose', 'lies flat', 'stands or gapes']);
 export type Outcome = FactsOf<typeof outcomeSpec>;
 
 export const fittingSpec = record('Try-on', {
@@ -145,7 +139,7 @@ export const fittingSpec = record('Try-on', {
 export type Fitting = FactsOf<typeof fittingSpec>;
 
 /** What was really cut: frozen, whatever the plan says later. */
-export const cutSpec = record('Cut', {
+const cutSpec = record('Cut', {
   cutOn: date('Cut on'),
   lengthMm: optional(lengthMm('Length as cut', 1, 5000)),
   widthMm: optional(lengthMm('Width as cut', 1, 2000)),
@@ -153,25 +147,25 @@ export const cutSpec = record('Cut', {
 export type Cut = FactsOf<typeof cutSpec>;
 
 /** A seam as the person knows it: how long it is, and how far it is stretched while dressing. */
-export const seamChoiceSpec = record('Seam', {
+const seamChoiceSpec = record('Seam', {
   lengthMm: optional(lengthMm('Length of the seam', 10, 5000, [50, 2000])),
   pulledOn: optional(numberOf('share', 'Stretched while it is pulled on by', 0, 3)),
 });
 
 /** A stitch, and a machine, chosen for one step. */
-export const stitchPickSpec = record('Stitch chosen', {
+const stitchPickSpec = record('Stitch chosen', {
   stitch: choice('Stitch', stitchIds),
   machineId: optional(id('the machine')),
 });
 
 /** One step before another, because the person says so. */
-export const beforeSpec = record('This before that', {
+const beforeSpec = record('This before that', {
   first: id('the first step'),
   then: id('the later step'),
 });
 
 /** Something that went wrong at a step, and what was done about it. */
-export const wentWrongSpec = record('Went wrong', {
+const wentWrongSpec = record('Went wrong', {
   on: date('On'),
   step: id('the step'),
   symptom: choice('What it did', symptomIds),
@@ -180,7 +174,7 @@ export const wentWrongSpec = record('Went wrong', {
 });
 
 /** A machine or stitch that gave out in the middle, and what took its place. */
-export const substitutionSpec = record('Substituted', {
+const substitutionSpec = record('Substituted', {
   on: date('On'),
   machineId: id('the machine'),
   stitch: optional(choice('Stitch', stitchIds)),
@@ -188,7 +182,7 @@ export const substitutionSpec = record('Substituted', {
 });
 
 /** A free evening for sewing. */
-export const eveningSpec = record('Evening', {
+const eveningSpec = record('Evening', {
   day: date('Day'),
   from: text('From', 4, 5),
   minutes: numberOf('count', 'Minutes free', 5, 720),

@@ -15,7 +15,7 @@ import {
 import { bodyFields } from './wearer';
 
 /** One row of a pattern's size table; `order` keeps the sizes from small to large. */
-export const sizeSpec = record('Size', {
+const sizeSpec = record('Size', {
   label: text('Size', 1, 20),
   order: numberOf('count', 'Place in the table', 0, 200),
   values: record('Values', bodyFields),

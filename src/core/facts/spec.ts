@@ -40,20 +40,20 @@ export interface DateSpec {
   readonly kind: 'date';
   readonly label: string;
 }
-export interface FlagSpec {
+interface FlagSpec {
   readonly kind: 'flag';
   readonly label: string;
 }
-export interface IdSpec {
+interface IdSpec {
   readonly kind: 'id';
   readonly label: string;
 }
-export interface RecordSpec<F extends Fields = Fields> {
+interface RecordSpec<F extends Fields = Fields> {
   readonly kind: 'record';
   readonly label: string;
   readonly fields: F;
 }
-export interface MapSpec<S extends Spec = Spec> {
+interface MapSpec<S extends Spec = Spec> {
   readonly kind: 'map';
   readonly label: string;
   readonly of: S;
@@ -63,7 +63,7 @@ export interface MapSpec<S extends Spec = Spec> {
 export type LeafSpec = NumberSpec | TextSpec | ChoiceSpec | DateSpec | FlagSpec | IdSpec;
 export type Spec = LeafSpec | RecordSpec | MapSpec;
 export type Fields = Readonly<Record<string, Spec | OptionalSpec>>;
-export type OptionalSpec<S extends Spec = Spec> = S & { readonly optional: true };
+type OptionalSpec<S extends Spec = Spec> = S & { readonly optional: true };
 
 export const optional = <S extends Spec>(spec: S): OptionalSpec<S> => ({ ...spec, optional: true });
 

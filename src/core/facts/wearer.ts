@@ -44,7 +44,7 @@ export const measurementSetSpec = record('Measurements', {
 export type MeasurementSet = FactsOf<typeof measurementSetSpec>;
 
 /** How close this person likes one zone of one kind of garment; kept under `kind-zone`. */
-export const usualSpec = record('Usual', {
+const usualSpec = record('Usual', {
   kind: id('the kind of garment'),
   zone: id('the zone'),
   share: numberOf('share', 'Share of the stretch', 0, 1),
@@ -55,7 +55,7 @@ export type Usual = FactsOf<typeof usualSpec>;
 export const usualKey = (kind: string, zone: string): string => `${kind}-${zone}`.slice(0, 40);
 
 /** How long this person likes the elastic or band of one edge of one kind of garment, under what it lies on. */
-export const usualLengthSpec = record('Usual length', {
+const usualLengthSpec = record('Usual length', {
   kind: id('the kind of garment'),
   edge: id('the edge'),
   of: choice('A share of', ['body', 'edge']),

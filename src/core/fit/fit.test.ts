@@ -10,10 +10,11 @@ import {
   restGirth,
   wornExtension,
 } from './ease';
+import { MAX_WORN_EXTENSION } from './limits';
 import { estimateFor } from './estimates';
 import { ageOn, daysBetween, latestMeasures } from './latestMeasures';
 import { patternAllowances } from './patternAllowances';
-import { extensionByShare, looseEase } from './schools';
+import { extensionByShare, looseGirth } from './schools';
 
 const girth = fc.double({ min: 100, max: 2000, noNaN: true });
 const extension = fc.double({ min: -0.3, max: 2, noNaN: true });
@@ -46,15 +47,17 @@ describe('schools', () => {
         fc.double({ min: 0, max: 1, noNaN: true }),
         (G, S, more, share) => {
           return (
-            restGirth(G, extensionByShare(S + more, share)) <= restGirth(G, extensionByShare(S, share)) + 1e-9
+            restGirth(G, extensionByShare(S + more, share, MAX_WORN_EXTENSION)) <=
+            restGirth(G, extensionByShare(S, share, MAX_WORN_EXTENSION)) + 1e-9
           );
         },
       ),
       { seed: 82 },
     );
   });
-  test('the cap holds without a pull curve', () => expect(extensionByShare(2, 0.6)).toBe(0.3));
-  test('looseness goes by girth', () => expect(looseEase(300, 1000, 50)).toBeCloseTo(15));
+  test('the cap holds without a pull curve', () =>
+    expect(extensionByShare(2, 0.6, MAX_WORN_EXTENSION)).toBe(0.3));
+  test('looseness goes by girth', () => expect(looseGirth(300, 50, 1000)).toBeCloseTo(315));
 });
 
 describe('pull-on', () => {

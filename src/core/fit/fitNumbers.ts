@@ -1,7 +1,8 @@
+import { MM_PER_M } from '../units/constants';
+import { pressureUnder } from './pressure';
+import { negativeEase, wornExtension } from './ease';
 import type { Explained, Term } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
-import { negativeEase, wornExtension } from './ease';
-import { pressureUnder } from './pressure';
 
 /** A body's girth and a garment's at rest, mm. */
 export interface Girths {
@@ -15,9 +16,8 @@ export const workWornExtension = (book: Ledger, id: string, label: string, terms
     label,
     unit: 'share',
     mark: 'D',
-    formula: '(G - g) / g',
+    formula: wornExtension.text,
     terms: { G: terms.G, g: terms.g },
-    by: ({ G, g }) => wornExtension(G, g),
   });
 
 /** How much smaller the garment is: a share of the body (D). */
@@ -26,19 +26,23 @@ export const workNegativeEase = (book: Ledger, id: string, label: string, terms:
     label,
     unit: 'share',
     mark: 'D',
-    formula: '(G - g) / G',
+    formula: negativeEase.text,
     terms: { G: terms.G, g: terms.g },
-    by: ({ G, g }) => negativeEase(G, g),
   });
+
+/** Pressure on the body by Laplace’s law, with its terms `T`, `G` in millimetres and `mm` to the metre (D). */
+export const PRESSURE = {
+  label: 'pressure on the body',
+  unit: 'pa',
+  mark: 'D',
+  note: 'Laplace’s law for a cylinder; the girth is in millimetres.',
+  formula: pressureUnder.text,
+} as const;
+export const MM_IN_M = leaf('millimetres in a metre', MM_PER_M, 'count', 'D');
 
 /** What cloth under a tension presses with on a girth; `girth` counts millimetres on either tape (D). */
 export const workPressure = (book: Ledger, id: string, tension: Explained | Term, girth: Term): Explained =>
   book.work(id, {
-    label: 'pressure on the body',
-    unit: 'pa',
-    mark: 'D',
-    note: 'Laplace’s law for a cylinder; the girth is in millimetres.',
-    formula: 'T * mm / (G / (2 * pi))',
-    terms: { T: tension, mm: leaf('millimetres in a metre', 1000, 'count', 'D'), G: girth },
-    by: ({ T, G }) => pressureUnder(T, G),
+    ...PRESSURE,
+    terms: { T: tension, mm: MM_IN_M, G: girth },
   });

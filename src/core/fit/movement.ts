@@ -1,3 +1,4 @@
+import { formula } from '../explain/formula';
 import type { Mark } from '../explain/explained';
 
 /** A part of the body whose skin stretches in motion, as a share, in each direction. */
@@ -24,7 +25,7 @@ export const skinStretch = {
 export type SkinRegion = keyof typeof skinStretch;
 
 /** Stretch a cloth must have to follow skin that stretches under it: (1 + e)(1 + skin) − 1 (D). */
-export const movementStretch = (extension: number, skin: number): number => (1 + extension) * (1 + skin) - 1;
+export const movementStretch = formula('(1 + e) * (1 + skin) - 1', 'e', 'skin');
 
 /** The worn extension at which a cloth of that stretch just follows the skin: (1 + S) / (1 + skin) − 1 (D). */
-export const mostWornInMotion = (stretch: number, skin: number): number => (1 + stretch) / (1 + skin) - 1;
+export const mostWornInMotion = formula('(1 + S) / (1 + skin) - 1', 'S', 'skin');

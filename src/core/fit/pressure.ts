@@ -1,13 +1,9 @@
-/** Radius of a girth taken as a circle: G / 2π (D). */
-export const radiusOf = (girthMm: number): number => girthMm / (2 * Math.PI);
-
+import { formula } from '../explain/formula';
 /** Pressure under a band of cloth, Pa: T / r, T in N/m and the girth in mm (Laplace's law for a cylinder, D). */
-export const pressureUnder = (tensionNPerM: number, girthMm: number): number =>
-  (tensionNPerM * 1000) / radiusOf(girthMm);
+export const pressureUnder = formula('T * mm / (G / (2 * pi))', 'T', 'G', 'mm');
 
 /** Tension per width that presses so much on this girth, N/m. */
-export const tensionForPressure = (pressurePa: number, girthMm: number): number =>
-  (pressurePa * radiusOf(girthMm)) / 1000;
+export const tensionForPressure = formula('p * G / (2 * pi * mm)', 'p', 'G', 'mm');
 
 /** Comfort falls off from about here on soft tissue, Pa (S, from memory: Denton, 1972). */
 export const COMFORT_PA = { from: 6000, to: 10_000 } as const;

@@ -1,6 +1,6 @@
+import { formula } from '../explain/formula';
 import type { StretchClass } from '../cloth/stretchClass';
 import type { EaseSchool } from '../facts/garment';
-import { MAX_WORN_EXTENSION } from './limits';
 
 /** How close it should feel, as a share of the stretch the cloth has (T, from memory). */
 export const CLOSENESS = [
@@ -32,12 +32,10 @@ export const easeSchoolLabels: Readonly<Record<EaseSchool, string>> = {
 };
 
 /** Worn extension by share of stretch, held to the cap (D). */
-export const extensionByShare = (stretch: number, share: number, cap: number = MAX_WORN_EXTENSION): number =>
-  Math.min(share * stretch, cap);
+export const extensionByShare = formula('min(share * S, cap)', 'S', 'share', 'cap');
 
 /** Lengthwise, four-way cloth is reduced by about half of that (S, from memory: textbook reduction factors). */
 export const LENGTHWISE_PART = 0.5;
 
 /** Positive ease at a zone, in proportion to its girth, so that a sleeve is not as loose as a chest (D). */
-export const looseEase = (bodyMm: number, chestMm: number, chestEaseMm: number): number =>
-  (chestEaseMm * bodyMm) / chestMm;
+export const looseGirth = formula('G + ease * G / first', 'G', 'ease', 'first');

@@ -1,7 +1,7 @@
 import { createEvents, type EventAttributes } from 'ics';
-import type { Session } from '../assembly/schedule';
+import type { Session } from '../sewing/assembly/schedule';
 
-export interface CalendarInputs {
+interface CalendarInputs {
   readonly garmentId: string;
   readonly garment: string;
   readonly sessions: readonly Session[];

@@ -6,10 +6,10 @@ import { garmentSpec } from '../facts/garment';
 import { machineSetSpec, machineSpec } from '../facts/machine';
 import { ownKindSpec } from '../facts/ownKind';
 import { patternSpec } from '../facts/pattern';
-import { ruleFaults } from '../facts/rules';
+import { ruleFaults } from '../edges/readingFaults';
 import { choice, map, optional, record, type FactsOf } from '../facts/spec';
 import { wearerSpec, type Wearer } from '../facts/wearer';
-import type { GarmentFacts } from '../plan/types';
+import type { GarmentFacts } from '../facts/garmentFacts';
 
 /**
  * A garment file: one garment with its wearer's measurements, its cloths and every choice inside, as JSON.
@@ -36,7 +36,7 @@ export type GarmentFile = FactsOf<typeof garmentFileSpec>;
 /** Largest garment file that is read, bytes. */
 export const MAX_GARMENT_FILE_BYTES = 2_000_000;
 
-export type ReadGarmentFile =
+type ReadGarmentFile =
   | { readonly ok: true; readonly file: GarmentFile; readonly facts: GarmentFacts }
   | { readonly ok: false; readonly faults: readonly Fault[] };
 

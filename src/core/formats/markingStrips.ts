@@ -1,5 +1,7 @@
-import { marksOf } from '../plan/stripMarks';
-import type { GarmentPlan, MarksPlan, NumberId } from '../plan/types';
+import { marksOf } from '../edges/marks/stripMarks';
+import type { GarmentPlan } from '../plan/types';
+import type { MarksPlan } from '../edges/types';
+import type { NumberId } from '../explain/explained';
 
 /** Paper that strips are printed on, mm, lying on its long side (S: ISO 216; ANSI/ASME Y14.1). */
 export const PAPERS = {
@@ -18,7 +20,7 @@ const ROW_MM = 25;
 const SQUARES_MM = 58;
 
 /** A mark on a strip, from its cut end. */
-export interface StripMark {
+interface StripMark {
   readonly atMm: number;
   readonly label: string;
   /** Where the seam of its join lies, or a seam of the edge: drawn otherwise than a mark. */
@@ -44,7 +46,7 @@ export interface StripTile {
   readonly yMm: number;
 }
 
-export interface StripSheet {
+interface StripSheet {
   readonly tiles: readonly StripTile[];
 }
 

@@ -1,3 +1,4 @@
+import { lower } from '../units/words';
 import Papa from 'papaparse';
 import type { PatternSize } from '../facts/pattern';
 import { leafFault } from '../facts/faults';
@@ -14,7 +15,7 @@ export interface RowFault {
   readonly sentence: string;
 }
 
-export type ReadSizeTable =
+type ReadSizeTable =
   | { readonly ok: true; readonly sizes: Readonly<Record<string, PatternSize>> }
   | { readonly ok: false; readonly faults: readonly RowFault[] };
 
@@ -86,7 +87,7 @@ export function readSizeTable(text: string, unit: UnitSystem): ReadSizeTable {
   }
   const faults: RowFault[] = errors.map(({ row, message }) => ({
     row: (row ?? 0) + 1,
-    sentence: `This row cannot be read: ${message.charAt(0).toLowerCase()}${message.slice(1)}.`,
+    sentence: `This row cannot be read: ${lower(message)}.`,
   }));
   const columns = heading.slice(1).map((words, at) => {
     const column = columnOf(words);

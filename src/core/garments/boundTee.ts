@@ -1,4 +1,4 @@
-import type { GarmentKind } from './garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
 import {
   aroundNeck,
   bustZone,

@@ -1,4 +1,4 @@
-import type { GarmentKind } from './garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
 import { edge, need, oneEachSide, openBand, pair, piece, seam, stillSeam, topOpening } from './parts';
 
 /** A soft or wired bra, tested first. */

@@ -8,7 +8,7 @@ import { cardigan } from './cardigan';
 import { collarPullover } from './collarPullover';
 import { cropTop } from './cropTop';
 import { foldoverTrousers } from './foldoverTrousers';
-import type { GarmentKind } from './garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
 import { knitBand } from './knitBand';
 import { lacePanties } from './lacePanties';
 import { leggings } from './leggings';

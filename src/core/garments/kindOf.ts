@@ -1,7 +1,8 @@
+import { createMemory } from '../explain/remember';
 import type { Garment } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import { catalogue } from './catalogue';
-import type { GarmentKind, StyledPart } from './garmentKind';
+import type { GarmentKind, StyledPart } from '../fit/garmentKind';
 
 /** The garment's kind: of the catalogue, or the person's own version of it, with the parts its style has. */
 export function kindOf(
@@ -10,21 +11,14 @@ export function kindOf(
 ): GarmentKind {
   const whole = catalogue[own?.base ?? kind];
   const base = style === undefined ? whole : inStyle(whole, style);
-  return own ? changedKind(base, own) : base;
+  return own ? recall([base, own], () => changedKind(base, own)) : base;
 }
 
-const styled = new WeakMap<GarmentKind, Map<Garment['style'], GarmentKind>>();
+const recall = createMemory<GarmentKind>();
 
 /** The kind in one of its styles: the same object each time. The same kind where its styles have the same parts. */
-function inStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
-  const known = styled.get(kind) ?? new Map<Garment['style'], GarmentKind>();
-  const before = known.get(style);
-  if (before) return before;
-  const now = partsInStyle(kind, style);
-  known.set(style, now);
-  styled.set(kind, known);
-  return now;
-}
+const inStyle = (kind: GarmentKind, style: Garment['style']): GarmentKind =>
+  recall([kind, style], () => partsInStyle(kind, style));
 
 function partsInStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
   const has = ({ only }: StyledPart) => only === undefined || only.includes(style);

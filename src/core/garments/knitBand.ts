@@ -1,9 +1,10 @@
-import type { GarmentKind } from './garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
 import { headNeed, neckOpening, neckbandEdge, need, seam } from './parts';
 
 /** A knit band on the neckline, sleeve or hem of a woven or knitted body. */
 export const knitBand: GarmentKind = {
   kind: 'knit-band',
+  onlyBand: true,
   label: 'Knit band on another garment',
   about: 'Only the band is new: a knit neckband on a woven, hand-knitted or machine-knitted body.',
   styles: [{ id: 'loose', label: 'As it is', looseMm: 20, usual: 'usual for a neck that is there already' }],

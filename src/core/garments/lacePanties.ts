@@ -1,5 +1,5 @@
-import { RING_TAIL_MM } from '../elastics/uses';
-import type { GarmentKind } from './garmentKind';
+import { RING_TAIL_MM } from '../facts/finding';
+import type { GarmentKind } from '../fit/garmentKind';
 import {
   aroundBody,
   clothNeeds,

@@ -1,6 +1,6 @@
-import { RING_TAIL_MM } from '../elastics/uses';
+import { RING_TAIL_MM } from '../facts/finding';
 import type { BodyMeasure } from '../facts/wearer';
-import type { Edge, EdgeRun, NeededMeasure, Opening, Piece, Seam, Zone } from './garmentKind';
+import type { Edge, EdgeRun, NeededMeasure, Opening, Piece, Seam, Zone } from '../fit/garmentKind';
 
 /** Parts that many garments share, so that each garment's file says only what is its own. */
 

@@ -1,4 +1,4 @@
-import type { GarmentKind } from './garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
 import { aroundBody, edge, hemEdge, need, piece, seam, stillSeam, waistOpening } from './parts';
 
 /** A skirt or trousers with a finished stretch waistband. */

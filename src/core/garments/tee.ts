@@ -1,4 +1,4 @@
-import type { GarmentKind } from './garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
 import {
   armholeSeam,
   bicepsZone,
@@ -28,6 +28,7 @@ const body = ['bust', 'waist', 'hip'];
 /** A tee with set-in sleeves and a neckband, child or adult. */
 export const tee: GarmentKind = {
   kind: 'tee',
+  sleptIn: true,
   label: 'Tee',
   about: 'Set-in sleeves, a neckband, turned hems; child or adult.',
   styles: [

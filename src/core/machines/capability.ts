@@ -1,10 +1,11 @@
+import { createMemory } from '../explain/remember';
 import type { Machine, MachineKind } from '../facts/machine';
 import type { Setup } from '../facts/setup';
 import type { StitchId } from '../facts/stitchIds';
-import { stitches, type MachineRole, type Stitch } from '../seams/stitches';
+import { stitches, type MachineRole, type Stitch } from './seams/stitches';
 
 /** What a machine can do, with what is usual for its kind where nobody said (common practice, no source). */
-export interface Capability {
+interface Capability {
   readonly roles: readonly MachineRole[];
   readonly threads: number;
   readonly needles: number;
@@ -53,19 +54,12 @@ export function capabilityOf(machine: Machine): Capability {
   };
 }
 
-/** Answers for starting setups, by machine: every plan asks for all of them. */
-const asked = new WeakMap<Machine, Map<StitchId, string | undefined>>();
+/** Answers for starting setups: every plan asks for all of them. */
+const recall = createMemory<string | undefined>();
 
 /** Why a machine cannot sew a stitch, as a sentence; `undefined` where it can. */
-export function whyNot(machine: Machine, id: StitchId, setup?: Setup): string | undefined {
-  if (setup) return reason(machine, id, setup);
-  const known = asked.get(machine) ?? new Map<StitchId, string | undefined>();
-  if (!known.has(id)) {
-    known.set(id, reason(machine, id, stitches[id].start));
-    asked.set(machine, known);
-  }
-  return known.get(id);
-}
+export const whyNot = (machine: Machine, id: StitchId, setup?: Setup): string | undefined =>
+  setup ? reason(machine, id, setup) : recall([machine, id], () => reason(machine, id, stitches[id].start));
 
 function reason(machine: Machine, id: StitchId, setup: Setup): string | undefined {
   const stitch = stitches[id];

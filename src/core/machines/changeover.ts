@@ -69,7 +69,7 @@ export const toPutBack = (before: Setup, after: Setup): readonly SetupChange[] =
   changesBetween(after, before).filter(({ field }) => partsToPutBack.has(field));
 
 /** Minutes of a change: the middle of 10 to 15, and of 5 to 10 (T); the rest T or an estimate. */
-export const CHANGE_MINUTES = {
+const CHANGE_MINUTES = {
   convert: 12.5,
   rethread: 7.5,
   sewingNeedle: 3,

@@ -2,7 +2,7 @@ import type { Cloth } from '../facts/cloth';
 import type { Setup } from '../facts/setup';
 
 /** Paired trade sizes of needle metric sizes (S: needle metric numbering). */
-export const tradeSizes: Readonly<Record<number, number>> = {
+const tradeSizes: Readonly<Record<number, number>> = {
   60: 8,
   65: 9,
   70: 10,
@@ -19,7 +19,7 @@ export const bladeMm = (needleNm: number): number => needleNm / 100;
 export const needleText = (needleNm: number): string =>
   tradeSizes[needleNm] === undefined ? String(needleNm) : `${needleNm}/${tradeSizes[needleNm]}`;
 
-export interface NeedleAdvice {
+interface NeedleAdvice {
   readonly kind: NonNullable<Setup['needleKind']>;
   readonly needleNm: number;
   readonly why: string;

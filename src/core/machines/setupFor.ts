@@ -2,7 +2,7 @@ import type { Cloth } from '../facts/cloth';
 import type { Machine, SetupCard } from '../facts/machine';
 import type { Setup } from '../facts/setup';
 import type { StitchId } from '../facts/stitchIds';
-import { stitches } from '../seams/stitches';
+import { stitches } from './seams/stitches';
 import { capabilityOf } from './capability';
 import { wholeSetup } from './machineFields';
 import { isLight, isThick, needleFor } from './needles';
@@ -26,7 +26,7 @@ const anyClothCard = (machine: Machine, stitch: StitchId): SetupCard | undefined
     .filter((card) => card.stitch === stitch && card.clothId === undefined)
     .sort((a, b) => b.sewnOn.localeCompare(a.sewnOn))[0];
 
-export interface SetupInputs {
+interface SetupInputs {
   readonly machine: Machine;
   readonly stitch: StitchId;
   readonly cloth?: Cloth;

@@ -1,3 +1,5 @@
+import { ROUNDING } from '../units/tolerance';
+import { formula } from '../explain/formula';
 import type { SetupCard } from '../facts/machine';
 
 /** A seam counts as waved or puckered when it changed by more than this (an estimate: a millimetre in ten centimetres). */
@@ -7,12 +9,14 @@ export const SWATCH_TOLERANCE = 0.01;
 export const DIFFERENTIAL_RANGE = [0.6, 2] as const;
 
 /** The ratio that undoes what a swatch did: waved, multiply by what it grew; puckered, divide (D). Clamped to the range. */
-export const nextDifferential = (
-  ratio: number,
-  beforeMm: number,
-  afterMm: number,
-  [least, most]: readonly [number, number] = DIFFERENTIAL_RANGE,
-): number => Math.min(most, Math.max(least, (ratio * afterMm) / beforeMm));
+export const nextDifferential = formula(
+  'min(most, max(least, d * after / before))',
+  'd',
+  'before',
+  'after',
+  'least',
+  'most',
+);
 
 /** How far the sewn seam stretched before it resisted or popped, of its length as it lay; `undefined` where it was not pulled. */
 export function measuredCapacity({ beforeMm, afterMm, reachedMm }: Partial<SetupCard>): number | undefined {
@@ -20,7 +24,7 @@ export function measuredCapacity({ beforeMm, afterMm, reachedMm }: Partial<Setup
   return rest === undefined || reachedMm === undefined ? undefined : reachedMm / rest - 1;
 }
 
-export interface SwatchAdvice {
+interface SwatchAdvice {
   readonly state: 'flat' | 'waved' | 'puckered' | 'not measured';
   /** How much longer it came out, under zero where shorter. */
   readonly grew?: number;
@@ -43,9 +47,10 @@ export function swatchAdvice(
     return { state: 'flat', grew, lines: ['It lies as long as it was: keep these settings.'] };
   const waved = grew > 0;
   const ratio = setup.differential;
-  const next = range && ratio !== undefined ? nextDifferential(ratio, beforeMm, afterMm, range) : undefined;
+  const next =
+    range && ratio !== undefined ? nextDifferential(ratio, beforeMm, afterMm, ...range) : undefined;
   const wanted = ratio === undefined ? undefined : (ratio * afterMm) / beforeMm;
-  const clamped = next !== undefined && wanted !== undefined && Math.abs(next - wanted) > 1e-9;
+  const clamped = next !== undefined && wanted !== undefined && Math.abs(next - wanted) > ROUNDING;
   const lines = waved
     ? [
         'One step lighter on the foot.',

@@ -3,7 +3,7 @@ import { wholeSetup } from './machineFields';
 import type { Setup } from '../facts/setup';
 
 /** One thing that can cause a trouble, with what mends it. */
-export interface Cause {
+interface Cause {
   readonly id: string;
   readonly cause: string;
   readonly remedy: string;
@@ -13,7 +13,7 @@ export interface Cause {
   readonly ruledOut?: (setup: Setup) => boolean;
 }
 
-export interface Trouble {
+interface Trouble {
   readonly id: SymptomId;
   readonly label: string;
   readonly causes: readonly Cause[];

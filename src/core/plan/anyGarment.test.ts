@@ -2,11 +2,14 @@ import fc from 'fast-check';
 import { TODAY } from '../../../tests/demoFacts';
 import { anyGarment } from '../../../tests/randomGarments';
 import { phraseText } from '../explain/display';
-import { OVERLAP_MM, edgeUses } from '../elastics/uses';
+import { edgeUses } from '../edges/elastics/uses';
+import { OVERLAP_MM } from '../edges/elastics/rules';
 import { kindOf } from '../garments/kindOf';
 import { parseLength } from '../units/parseLength';
 import { planGarment } from './planGarment';
-import type { GarmentFacts, GarmentPlan, StripPlan } from './types';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { GarmentPlan } from './types';
+import type { StripPlan } from '../edges/types';
 
 const planned = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 const value = (of: GarmentPlan, id: string | undefined) => of.numbers[id ?? '']?.value ?? Number.NaN;

@@ -5,9 +5,10 @@ import { newCloth, type Cloth } from '../facts/cloth';
 import { newGarment, type Garment } from '../facts/garment';
 import type { KindId } from '../facts/kindIds';
 import type { Wearer } from '../facts/wearer';
-import { judge } from './becoming';
+import { judge } from '../answers/becoming';
 import { planGarment } from './planGarment';
-import type { CheckPlan, GarmentPlan } from './types';
+import type { CheckPlan } from '../cloth/types';
+import type { GarmentPlan } from './types';
 
 const { wearers } = household(TODAY);
 const odile = wearers.odile as Wearer;

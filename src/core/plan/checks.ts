@@ -1,14 +1,17 @@
-import { lowestRecovery, type ClothReading } from '../cloth/readCloth';
-import type { Explained, Phrase } from '../explain/explained';
-import { atLeast, say, type Ledger } from '../explain/ledger';
+import type { ClothReading } from '../cloth/reading';
+import { lowestRecovery } from '../cloth/readCloth';
+import type { Phrase } from '../explain/explained';
+import { getNumber, atLeast, say, type Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
-import { styleOf, type GarmentKind } from '../garments/garmentKind';
+import { styleOf, type GarmentKind } from '../fit/garmentKind';
 import { isAtLeastShare } from '../units/tolerance';
-import { amountCheck } from './amount';
-import { shortfall, timesOver } from './compare';
-import { finishOf } from './edgeUse';
-import type { Body } from './measures';
-import type { CheckPlan, GarmentFacts, ZonePlan } from './types';
+import { amountCheck } from '../cloth/amount';
+import { shortfall, timesOver } from '../explain/compare';
+import { finishOf } from '../edges/useOf';
+import type { Body } from '../explain/body';
+import type { CheckPlan } from '../cloth/types';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { ZonePlan } from '../fit/types';
 
 interface Inputs {
   readonly book: Ledger;
@@ -39,7 +42,7 @@ export function planChecks(inputs: Inputs): readonly CheckPlan[] {
     ...swimCheck(inputs, facts.outer),
     ...liningCheck(inputs),
     ...edgeChecks(inputs, facts.outer),
-    ...amountCheck(inputs, facts.outer),
+    ...amountCheck({ ...inputs, amount: inputs.kind.amount }, facts.outer),
   ];
 }
 
@@ -112,7 +115,7 @@ function recoveryCheck(
   const close =
     zones.length === 0
       ? (styleOf(kind, facts.garment.style).share ?? 0) > 0
-      : zones.some((zone) => (book.numbers[zone.extension] as Explained).value > CLOSE_FROM);
+      : zones.some((zone) => getNumber(book.numbers, zone.extension).value > CLOSE_FROM);
   if (!close || kind.asks.recovery <= 0) return [];
   const label = 'Comes back';
   const own = lowestRecovery(reading);

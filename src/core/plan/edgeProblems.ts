@@ -1,8 +1,12 @@
+import { edgeUses } from '../edges/elastics/uses';
 import type { Explained, Phrase } from '../explain/explained';
-import { atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
+import { getNumber, atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
 import { isAtMostMm } from '../units/tolerance';
 import { COMFORT_PA } from '../fit/pressure';
-import type { EdgePlan, GarmentFacts, Problem, StripPlan, TicketGroup } from './types';
+import type { EdgePlan, StripPlan } from '../edges/types';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { Problem } from '../explain/problem';
+import type { TicketGroup } from '../ticket/types';
 
 interface Inputs {
   readonly book: Ledger;
@@ -33,8 +37,9 @@ const ABSURD_MM = 20;
 
 function absurdEdge({ book, facts }: Inputs, edge: EdgePlan): Problem[] {
   const choice = facts.garment.edges?.[edge.id];
-  const length = edge.length === undefined ? undefined : (book.numbers[edge.length] as Explained);
-  if (length && length.value < ABSURD_MM && edge.use !== 'side-strap') {
+  const betweenRings = edgeUses[edge.use].measured === 'between rings';
+  const length = edge.length === undefined ? undefined : getNumber(book.numbers, edge.length);
+  if (length && length.value < ABSURD_MM && !betweenRings) {
     return [
       {
         id: `edge-${edge.id}`,
@@ -46,8 +51,7 @@ function absurdEdge({ book, facts }: Inputs, edge: EdgePlan): Problem[] {
     ];
   }
   const { frontRingsMm, backRingsMm } = choice ?? {};
-  if (edge.use !== 'side-strap' || frontRingsMm === undefined || backRingsMm === undefined || length)
-    return [];
+  if (!betweenRings || frontRingsMm === undefined || backRingsMm === undefined || length) return [];
   const front = book.given(`edge.${edge.id}.front`, 'front, ring to ring', frontRingsMm, 'mm', 'measured');
   const back = book.given(`edge.${edge.id}.back`, 'back, ring to ring', backRingsMm, 'mm', 'measured');
   return [
@@ -62,7 +66,7 @@ function absurdEdge({ book, facts }: Inputs, edge: EdgePlan): Problem[] {
 }
 
 function stripProblems({ book }: Inputs, edge: EdgePlan, strip: StripPlan): Problem[] {
-  const get = (id: string) => book.numbers[id] as Explained;
+  const get = (id: string) => getNumber(book.numbers, id);
   const name = `${edge.label}, ${strip.label.toLowerCase()}`;
   const id = `strip-${strip.id.replaceAll('.', '-')}`;
   const shortest = strip.shortest === undefined ? undefined : get(strip.shortest);
@@ -142,7 +146,7 @@ function piecing({ book, facts }: Inputs, edge: EdgePlan, strip: StripPlan): Pro
   const cloth = strip.of === 'band' ? facts.band : undefined;
   if (!cloth || strip.way === undefined) return [];
   const room = strip.way === 'across' ? cloth.widthMm : cloth.onHandMm;
-  const cut = book.numbers[strip.cutLength.exact] as Explained;
+  const cut = getNumber(book.numbers, strip.cutLength.exact);
   if (room === undefined || room <= 0 || cut.value <= room) return [];
   const has = book.given(`${strip.id}.room`, `${cloth.name}, that way`, room, 'mm', 'measured');
   const parts = book.work(`${strip.id}.piecing`, {
@@ -151,8 +155,7 @@ function piecing({ book, facts }: Inputs, edge: EdgePlan, strip: StripPlan): Pro
     mark: 'D',
     note: 'Each join takes two allowances more; where that just does not fit, one part more.',
     formula: 'ceil(cut * n / room)',
-    terms: { cut, n: book.numbers[strip.parts] as Explained, room: has },
-    by: (v) => Math.ceil((v.cut * v.n) / v.room),
+    terms: { cut, n: getNumber(book.numbers, strip.parts), room: has },
   });
   return [
     {
@@ -171,7 +174,7 @@ function piecing({ book, facts }: Inputs, edge: EdgePlan, strip: StripPlan): Pro
 /** The stretch at which the shortest that works is as long as the longest (D: each limit, solved). */
 function stretchToWork(book: Ledger, strip: StripPlan, longest: Explained): Explained | undefined {
   if (strip.shortestBy.length === 0) return undefined;
-  const lengths = strip.shortestBy.map(({ at }) => book.numbers[at] as Explained);
+  const lengths = strip.shortestBy.map(({ at }) => getNumber(book.numbers, at));
   const terms: Record<string, Explained | ReturnType<typeof leaf>> = { most: longest };
   lengths.forEach((length, at) => {
     const { L, limit } = length.terms as Readonly<Record<'L' | 'limit', { label: string; value: number }>>;
@@ -184,15 +187,6 @@ function stretchToWork(book: Ledger, strip: StripPlan, longest: Explained): Expl
     mark: 'D',
     formula: `max(${lengths.map((_, at) => `(L${at + 1} / most - 1) / u${at + 1}`).join(', ')})`,
     terms,
-    by: (v) => {
-      const all = v as Record<string, number>;
-      return Math.max(
-        ...lengths.map(
-          (_, at) =>
-            ((all[`L${at + 1}`] as number) / (all.most as number) - 1) / (all[`u${at + 1}`] as number),
-        ),
-      );
-    },
   });
 }
 
@@ -200,15 +194,15 @@ function stretchToWork(book: Ledger, strip: StripPlan, longest: Explained): Expl
 function rollProblems({ book, ticket }: Inputs): Problem[] {
   return ticket.flatMap(({ roll, material }): Problem[] => {
     if (roll?.short === undefined || roll.onHand === undefined || roll.taken === undefined) return [];
-    const short = book.numbers[roll.short] as Explained;
-    const others = book.numbers[roll.taken] as Explained;
+    const short = getNumber(book.numbers, roll.short);
+    const others = getNumber(book.numbers, roll.taken);
     const taken: Phrase = others.value > 0 ? say`, and other garments take ${others}` : [];
     return [
       {
         id: `roll-${roll.elasticId}`,
         stage: 'cut',
         severity: 'look',
-        sentence: say`${material}: ${book.numbers[roll.onHand] as Explained} is on hand${taken}. It is ${short} short for this garment.`,
+        sentence: say`${material}: ${getNumber(book.numbers, roll.onHand)} is on hand${taken}. It is ${short} short for this garment.`,
         remedies: [say`Get ${atLeast(short)} more: it is on the shopping list.`],
       },
     ];

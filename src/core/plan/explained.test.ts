@@ -4,7 +4,7 @@ import { derivationOf } from '../explain/derivation';
 import { formatQuantity } from '../explain/display';
 import { SENSITIVITY_STEP } from '../explain/ledger';
 import { planGarment } from './planGarment';
-import { planSewing } from './sewing/planSewing';
+import { planSewing } from '../sewing/planSewing';
 import { household } from '@/demo/household';
 import type { Cloth } from '../facts/cloth';
 import { newGarment } from '../facts/garment';
@@ -12,7 +12,8 @@ import { kindIds } from '../facts/kindIds';
 import type { Wearer } from '../facts/wearer';
 import { catalogue } from '../garments/catalogue';
 import type { ZoneChoice } from '../facts/garment';
-import type { GarmentFacts, GarmentPlan } from './types';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { GarmentPlan } from './types';
 import { TODAY, demoFacts } from '../../../tests/demoFacts';
 
 /** Every demo garment, and each of its choices that leads to other formulas. */

@@ -1,9 +1,10 @@
+import { createMemory } from '../explain/remember';
 import { clothsWithin } from '../cloth/resolveStack';
 import type { Cloth } from '../facts/cloth';
 import { edgeRefsOf, garmentRefs, type Garment, type GarmentRef } from '../facts/garment';
 import { machinesIn, type Machine } from '../facts/machine';
 import type { FactsByKind, RecordKind } from '../facts/records';
-import type { GarmentFacts } from './types';
+import type { GarmentFacts } from '../facts/garmentFacts';
 
 /** Where each record a garment names stands among its facts. */
 export const factOfRef = {
@@ -63,3 +64,17 @@ export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
   }
   return facts as unknown as GarmentFacts;
 }
+
+const recall = createMemory<GarmentFacts>();
+
+/** `gatherFacts`, giving the same object again while the garment and all it names are the same. */
+export function gatherOnce(garment: Garment, find: FindFacts): GarmentFacts {
+  const now = gatherFacts(garment, find);
+  const named = Object.entries(now).flatMap(([name, found]) =>
+    MAPS.has(name) ? [name, ...Object.entries(found as object).flat()] : [name, found],
+  );
+  return recall([garment, ...named], () => now);
+}
+
+/** Maps of records are made anew each time, and are the same where the same records are in them. */
+const MAPS: ReadonlySet<string> = new Set(['layerCloths', 'elastics', 'findings', 'machines']);

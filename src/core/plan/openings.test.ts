@@ -7,7 +7,8 @@ import { kindIds, type KindId } from '../facts/kindIds';
 import { newWearer, type BodyMeasure, type Wearer } from '../facts/wearer';
 import { estimateFor } from '../fit/estimates';
 import { catalogue } from '../garments/catalogue';
-import type { GarmentPlan, OpeningPlan } from './types';
+import type { GarmentPlan } from './types';
+import type { OpeningPlan } from '../edges/types';
 
 const wearer = (values: Partial<Record<BodyMeasure, number>>, grown: Wearer['grown'] = 'adult'): Wearer => ({
   ...newWearer('Somebody', grown),

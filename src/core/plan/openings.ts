@@ -1,13 +1,14 @@
-import type { ClothReading } from '../cloth/readCloth';
+import type { ClothReading } from '../cloth/reading';
 import type { Explained } from '../explain/explained';
-import { leaf, type Ledger } from '../explain/ledger';
+import { getNumber, leaf, type Ledger } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
 import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
 import { isAtLeastMm, isAtLeastShare } from '../units/tolerance';
-import { PASSED_BY_THE_WAY, hasClosure, type GarmentKind, type Opening } from '../garments/garmentKind';
-import type { Body } from './measures';
-import type { EdgePlan, NeckbandPlan, OpeningPart, OpeningPlan, ZonePlan } from './types';
+import { PASSED_BY_THE_WAY, hasClosure, type GarmentKind, type Opening } from '../fit/garmentKind';
+import type { Body } from '../explain/body';
+import type { EdgePlan, NeckbandPlan, OpeningPart, OpeningPlan } from '../edges/types';
+import type { ZonePlan } from '../fit/types';
 
 interface Inputs {
   readonly book: Ledger;
@@ -66,7 +67,6 @@ function clothGives(
       limit: leaf('share of the stretch usable for a moment', LIMITS.pulledOn, 'share', 'T'),
       S: stretch,
     },
-    by: (v) => v.limit * v.S,
   });
 }
 
@@ -119,7 +119,7 @@ function restOf(
     return book.given(`opening.${id}.rest`, `${label.toLowerCase()}, all round`, kept, 'mm', 'measured');
   }
   const zone = zones.find((one) => one.zone === at.zone);
-  return zone && (book.numbers[zone.rest] as Explained);
+  return zone && getNumber(book.numbers, zone.rest);
 }
 
 /** What it has to be once round, for a strip that lies along a part of its opening only: it stretches with all of it. */
@@ -130,7 +130,6 @@ const onceRound = (book: Ledger, id: string, rest: Explained, strip: Explained, 
     mark: 'D',
     formula: 'g * B / L',
     terms: { g: rest, B: strip, L: on },
-    by: (v) => (v.g * v.B) / v.L,
   });
 
 /** The bands and elastics along an opening: each must reach by its own length. */
@@ -140,7 +139,7 @@ function stripParts(
   widest: Explained,
   rest: Explained,
 ): Part[] {
-  const get = (id: string) => book.numbers[id] as Explained;
+  const get = (id: string) => getNumber(book.numbers, id);
   if (opening.at === 'neckline' && neckband) {
     const label = `stretch the band needs to go over ${opening.passesWhat}`;
     const needs = passing(book, 'pullOn.band', label, widest, get(neckband.sewn));
@@ -168,8 +167,7 @@ function passing(book: Ledger, id: string, label: string, passes: Explained, res
     label,
     unit: 'share',
     mark: 'D',
-    formula: 'max(G / g - 1, 0)',
+    formula: passingExtension.text,
     terms: { G: passes, g: rest },
-    by: ({ G, g }) => passingExtension(G, g),
   });
 }

@@ -2,9 +2,11 @@ import { phraseText } from '../explain/display';
 import { newCloth } from '../facts/cloth';
 import { newTee, type Garment } from '../facts/garment';
 import { newWearer } from '../facts/wearer';
-import { stageIds, type GarmentFacts, type GarmentPlan } from './types';
+import { stageIds } from '../explain/problem';
+import { type GarmentFacts } from '../facts/garmentFacts';
+import { type GarmentPlan } from './types';
 import { planGarment } from './planGarment';
-import { planSewing } from './sewing/planSewing';
+import { planSewing } from '../sewing/planSewing';
 import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
 import { without } from '../../../tests/sewn';
 

@@ -1,35 +1,35 @@
-import { neckbandOpen } from '../assembly/assemble';
-import { readClothOnce } from '../cloth/readClothOnce';
-import { readLinedOnce } from '../cloth/readStackOnce';
+import { neckbandOpen } from '../sewing/assembly/assemble';
+import { readClothOnce, readLinedOnce } from '../cloth/readClothOnce';
 import { createLedger, type Ledger } from '../explain/ledger';
 import { usualKey } from '../facts/wearer';
-import type { GarmentKind } from '../garments/garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
-import { clothPlan } from './clothPlan';
-import { planCutting } from './cutting';
-import { edgeLengths } from './edgeLength';
-import { planEdges } from './edges';
-import { edgeUseOf } from './edgeUse';
-import { withLoop } from './loop';
-import { planMeasures } from './measures';
-import { planNeckband } from './neckband';
-import { planNeckline } from './neckline';
+import { clothPlan } from '../cloth/clothPlan';
+import { planCutting } from '../ticket/cutting';
+import { edgeLengths } from '../edges/edgeLength';
+import { planEdges } from '../edges/edges';
+import { edgeUseOf } from '../edges/useOf';
+import { withLoop } from '../fit/loop';
+import { planMeasures } from '../fit/measures';
+import { planNeckband } from '../edges/neck/neckband';
+import { planNeckline } from '../edges/neck/neckline';
 import { planOpenings } from './openings';
-import { withPattern } from './patternAdvice';
-import { printedFor } from './printed';
+import { withPattern } from '../fit/patternAdvice';
+import { printedFor } from '../fit/printed';
 import { planProblems } from './problems';
-import { planSize } from './size';
+import { planSize } from '../fit/size';
 import { planNeeds, planStages } from './stages';
-import { withRows } from './sewing/popRows';
-import { sewnSteps } from './sewing/sewnSteps';
-import { stepSummaries } from './sewing/stepSummaries';
-import { planHandling, wearingOf } from './sewing/wearing';
-import { planTicket } from './ticket';
-import { PLAN_SCHEMA, type GarmentFacts, type GarmentPlan } from './types';
-import { planZones } from './zones';
+import { withRows } from '../sewing/popRows';
+import { sewnSteps } from '../sewing/sewnSteps';
+import { stepSummaries } from '../sewing/stepSummaries';
+import { planHandling, wearingOf } from '../sewing/wearing';
+import { planTicket } from '../ticket/ticket';
+import { PLAN_SCHEMA, type GarmentPlan } from './types';
+import { type GarmentFacts } from '../facts/garmentFacts';
+import { planZones } from '../fit/zones';
 
-export interface PlanOptions {
+interface PlanOptions {
   /** The day the plan is read on, `YYYY-MM-DD`: for ages only. */
   readonly onDate: string;
 }
@@ -171,6 +171,6 @@ function readCloths(book: Ledger, facts: GarmentFacts, { liningIsPart }: Garment
   const outer = facts.outer && readClothOnce(book, 'outer', facts.outer, find);
   const lining = facts.lining && readClothOnce(book, 'lining', facts.lining, find);
   const band = facts.band && readClothOnce(book, 'band', facts.band, find);
-  const cloth = outer && lining && !liningIsPart ? readLinedOnce(book, 'body', outer, lining) : outer;
+  const cloth = outer && lining && !liningIsPart ? readLinedOnce(book, outer, lining, 'body') : outer;
   return { outer, lining, band, cloth };
 }

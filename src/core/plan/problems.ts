@@ -1,39 +1,36 @@
 import {
   FLAT,
-  necklineToOpen,
-  stretchToOpen,
-  widthToOpen,
+  NECKLINE_TO_OPEN,
+  STRETCH_TO_OPEN,
+  WIDTH_TO_OPEN,
   windowRemedies,
   type WindowInputs,
-} from '../bands/window';
-import { lowestRecovery, type ClothReading } from '../cloth/readCloth';
+} from '../edges/neck/window';
+import type { ClothReading } from '../cloth/reading';
+import { lowestRecovery } from '../cloth/readCloth';
 import { RECOVERY_FROM } from '../cloth/recoveryVerdict';
 import type { Explained, Phrase } from '../explain/explained';
-import { atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
+import { getNumber, atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
 import { COMFORT_PA } from '../fit/pressure';
-import type { GarmentKind } from '../garments/garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
 import { isAtMostMm, isAtMostShare } from '../units/tolerance';
-import { shortfall } from './compare';
-import type { RowNumbers } from './sewing/rowNumbers';
-import { sewingProblems } from './sewing/sewingProblems';
-import type { SewnSteps } from './sewing/sewnSteps';
+import { shortfall } from '../explain/compare';
+import type { RowNumbers } from '../sewing/rowNumbers';
+import { sewingProblems } from '../sewing/sewingProblems';
+import type { SewnSteps } from '../sewing/sewnSteps';
 import { edgeProblems } from './edgeProblems';
-import { loopProblems } from './loop';
-import type { Body } from './measures';
-import type { Neckline } from './neckline';
-import type {
-  CheckPlan,
-  EdgePlan,
-  GarmentFacts,
-  NeckbandPlan,
-  OpeningPlan,
-  Problem,
-  TicketGroup,
-  ZonePlan,
-} from './types';
+import { loopProblems } from '../fit/loop';
+import type { Body } from '../explain/body';
+import type { Neckline } from '../edges/neck/neckline';
+import type { CheckPlan } from '../cloth/types';
+import type { EdgePlan, NeckbandPlan, OpeningPlan } from '../edges/types';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { Problem } from '../explain/problem';
+import type { TicketGroup } from '../ticket/types';
+import type { ZonePlan } from '../fit/types';
 
-export interface ProblemInputs {
+interface ProblemInputs {
   readonly book: Ledger;
   readonly facts: GarmentFacts;
   readonly kind: GarmentKind;
@@ -87,10 +84,10 @@ function movementProblems({ zones, book }: ProblemInputs): Problem[] {
     movement
       .filter(({ ok }) => !ok)
       .map((one, at): Problem => {
-        const needs = book.numbers[one.needs] as Explained;
-        const has = book.numbers[one.has] as Explained;
+        const needs = getNumber(book.numbers, one.needs);
+        const has = getNumber(book.numbers, one.has);
         const short = shortfall(book, `problem.${zone}.movement${at + 1}`, needs, has);
-        const most = one.most === undefined ? undefined : (book.numbers[one.most] as Explained);
+        const most = one.most === undefined ? undefined : getNumber(book.numbers, one.most);
         const others = [
           say`Choose a cloth that stretches ${atLeast(needs)} or more that way.`,
           say`Set in a gusset: it gives there what the cloth does not.`,
@@ -113,7 +110,7 @@ function movementProblems({ zones, book }: ProblemInputs): Problem[] {
 
 function pressureProblems({ zones, book }: ProblemInputs): Problem[] {
   return zones.flatMap(({ zone, label, pressure }) => {
-    const pressed = pressure === undefined ? undefined : (book.numbers[pressure] as Explained);
+    const pressed = pressure === undefined ? undefined : getNumber(book.numbers, pressure);
     if (!pressed || pressed.value < COMFORT_PA.from) return [];
     const from = book.given(
       `problem.${zone}.comfort`,
@@ -137,7 +134,7 @@ function pressureProblems({ zones, book }: ProblemInputs): Problem[] {
 
 function recoveryProblems({ outer, band, facts, zones, book, checks }: ProblemInputs): Problem[] {
   const problems: Problem[] = [];
-  const asked = zones.filter((zone) => (book.numbers[zone.extension] as Explained).value > 0);
+  const asked = zones.filter((zone) => getNumber(book.numbers, zone.extension).value > 0);
   const unmeasured = zones.length === 0 && checks.some(({ id }) => id === 'check.recovery');
   if (outer?.verdict === 'no-negative-ease' && facts.outer && (asked.length > 0 || unmeasured)) {
     problems.push({
@@ -171,7 +168,7 @@ function recoveryShort(book: Ledger, outer: ClothReading): Phrase {
 }
 
 function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
-  const get = (id: string) => book.numbers[id] as Explained;
+  const get = (id: string) => getNumber(book.numbers, id);
   return zones.flatMap((zone) => {
     const worn = get(zone.extension);
     const limit = get(zone.limit);
@@ -182,7 +179,6 @@ function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
       mark: 'D',
       formula: 'e / worn',
       terms: { e: worn, worn: leaf('share of the stretch that may be worn', LIMITS.worn, 'share', 'T') },
-      by: (v) => v.e / v.worn,
     });
     const cloth: Phrase = facts.outer ? [{ name: facts.outer.name }] : say`The cloth`;
     return [
@@ -202,7 +198,7 @@ function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
 
 function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs): Problem[] {
   if (!neckband || !neckline || !body.head) return [];
-  const get = (id: string) => book.numbers[id] as Explained;
+  const get = (id: string) => getNumber(book.numbers, id);
   const shortest = get(neckband.shortest);
   const steam = neckband.wantsSteam === undefined ? undefined : get(neckband.wantsSteam);
   if (!steam || !isAtMostMm(shortest.value, steam.value)) {
@@ -261,7 +257,7 @@ function openers(
   neckband: NeckbandPlan,
   head: Explained,
 ): Phrase[] {
-  const get = (id: string) => book.numbers[id] as Explained;
+  const get = (id: string) => getNumber(book.numbers, id);
   const otherwise = say`Add an opening, such as a placket or a shoulder closure.`;
   if (facts.garment.neckband.shape === 'V') {
     return [
@@ -279,25 +275,8 @@ function openers(
     limit: leaf('share of the stretch usable while sewing', LIMITS.sewn, 'share', 'T'),
     flat: leaf('a band that lies flat, against its fold edge', FLAT, 'ratio', 'T'),
   } as const;
-  const inputsOf = (v: { [K in keyof typeof terms]: number }): WindowInputs => ({
-    necklineMm: v.N,
-    headMm: v.H,
-    finishedMm: v.w,
-    turnRad: v.turn,
-    bandStretch: v.S,
-    sewnLimit: v.limit,
-    flat: v.flat,
-  });
   const found = windowRemedies(
-    inputsOf({
-      N: terms.N.value,
-      H: terms.H.value,
-      w: terms.w.value,
-      turn: terms.turn.value,
-      S: terms.S.value,
-      limit: terms.limit.value,
-      flat: terms.flat.value,
-    }),
+    Object.fromEntries(Object.entries(terms).map(([name, { value }]) => [name, value])) as WindowInputs,
   );
   const phrases: Phrase[] = [];
   if (found.bandStretch !== undefined) {
@@ -305,21 +284,18 @@ function openers(
       label: 'stretch a band needs here',
       unit: 'share',
       mark: 'D',
-      formula: 'max((N / (flat * (N - turn * w)) - 1) / limit, H / (flat * (N - turn * w)) - 1)',
+      formula: STRETCH_TO_OPEN,
       terms,
-      by: (v) => stretchToOpen(inputsOf(v)),
     });
     phrases.push(say`Cut the band from a cloth that stretches ${atLeast(stretch)} or more along the band.`);
   }
-  const shortest = 'max(N / (1 + limit * S), H / (1 + S))';
   if (found.finishedMm !== undefined) {
     const finished = book.work('problem.band.finished', {
       label: 'widest band that lies flat here',
       unit: 'mm',
       mark: 'D',
-      formula: `(N - ${shortest} / flat) / turn`,
+      formula: WIDTH_TO_OPEN,
       terms,
-      by: (v) => widthToOpen(inputsOf(v)),
     });
     phrases.push(say`Make the band ${atMost(finished)} wide, finished, or narrower.`);
   }
@@ -328,9 +304,8 @@ function openers(
       label: 'smallest neckline on which this band lies flat',
       unit: 'mm',
       mark: 'D',
-      formula: 'max(flat * turn * w / (flat - 1 / (1 + limit * S)), H / ((1 + S) * flat) + turn * w)',
+      formula: NECKLINE_TO_OPEN,
       terms,
-      by: (v) => necklineToOpen(inputsOf(v)),
     });
     phrases.push(say`Cut the neckline wider: ${atLeast(wider)} at the seamline, or more.`);
   }
@@ -343,12 +318,12 @@ function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
     .map((opening): Problem => {
       const weak = opening.parts.filter((part) => !part.ok);
       const first = weak[0] as (typeof weak)[number];
-      const needs = book.numbers[first.needs] as Explained;
-      const gives = book.numbers[first.gives] as Explained;
+      const needs = getNumber(book.numbers, first.needs);
+      const gives = getNumber(book.numbers, first.gives);
       const short = shortfall(book, `problem.${opening.id}.short`, needs, gives);
       const stitchOnly = weak.every(({ kind }) => kind === 'stitch');
       const elasticOnly = weak.every(({ label }) => label === 'elastic');
-      const passes = book.numbers[opening.passes] as Explained;
+      const passes = getNumber(book.numbers, opening.passes);
       return {
         id: `opening-${opening.id}`,
         stage: stitchOnly ? 'sew' : opening.id === 'neckline' || elasticOnly ? 'bands' : 'fit',
@@ -381,13 +356,12 @@ function openingRemedies(book: Ledger, opening: OpeningPlan, facts: GarmentFacts
     unit: 'mm',
     mark: 'D',
     formula: 'G / (1 + S)',
-    terms: { G: book.numbers[opening.passes] as Explained, S: book.numbers[clothPart.gives] as Explained },
-    by: (v) => v.G / (1 + v.S),
+    terms: { G: getNumber(book.numbers, opening.passes), S: getNumber(book.numbers, clothPart.gives) },
   });
   const cloth: Phrase = facts.outer ? say` in ${{ name: facts.outer.name }}` : say``;
   return [
     say`Make it ${atLeast(wider)} around, or more${cloth}.`,
-    say`Choose a cloth that stretches ${atLeast(book.numbers[opening.needs] as Explained)} or more around.`,
+    say`Choose a cloth that stretches ${atLeast(getNumber(book.numbers, opening.needs))} or more around.`,
     otherwise,
   ];
 }

@@ -1,20 +1,17 @@
-import { say } from '../explain/ledger';
+import { getNumber, say } from '../explain/ledger';
 import type { Explained, Phrase } from '../explain/explained';
 import type { Garment } from '../facts/garment';
-import type { GarmentKind } from '../garments/garmentKind';
-import {
-  stageIds,
-  type EdgePlan,
-  type GarmentPlan,
-  type MeasurePlan,
-  type Need,
-  type Problem,
-  type StageId,
-  type StageState,
-} from './types';
-import type { GarmentFacts, StepSummary, TicketGroup } from './types';
+import type { GarmentKind } from '../fit/garmentKind';
+import { stageIds, type Need, type Problem, type StageId, type StageState } from '../explain/problem';
+import { type EdgePlan } from '../edges/types';
+import { type GarmentPlan } from './types';
+import { type MeasurePlan } from '../fit/types';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { StepSummary } from '../sewing/types';
 
-export interface StageInputs {
+import type { TicketGroup } from '../ticket/types';
+
+interface StageInputs {
   readonly facts: GarmentFacts;
   readonly measures: readonly MeasurePlan[];
   readonly edges: readonly EdgePlan[];
@@ -147,7 +144,7 @@ function nextAction(
       const row = ticket.flatMap((group) => group.rows).find((one) => !one.cut);
       if (!row) return say`Cut the pieces`;
       const name = row.label.toLowerCase();
-      return row.length ? say`Cut: ${name}, ${numbers[row.length.exact] as Explained}` : say`Cut: ${name}`;
+      return row.length ? say`Cut: ${name}, ${getNumber(numbers, row.length.exact)}` : say`Cut: ${name}`;
     }
     case 'sew':
       return steps.some((step) => step.done) ? say`Go on sewing` : say`Begin to sew`;

@@ -3,6 +3,7 @@
 /** One inch in millimetres, exactly (S: international inch, 1959). */
 export const MM_PER_INCH = 25.4;
 export const INCHES_PER_FOOT = 12;
+export const MM_PER_M = 1000;
 
 /** Reading error of a tape or ruler in a swatch test, mm (common practice, no source). */
 export const READING_ERROR_MM = 1;

@@ -1,7 +1,7 @@
 import { FINE_INCH_BELOW_MM, MM_PER_INCH, SHOW_AS_MM_BELOW_MM, type UnitSystem } from './constants';
 
 /** The smallest fraction of an inch shown: halves to sixty-fourths. */
-export type InchFraction = 2 | 4 | 8 | 16 | 32 | 64;
+type InchFraction = 2 | 4 | 8 | 16 | 32 | 64;
 
 const GLYPHS: Readonly<Record<string, string>> = {
   '1/2': '½',

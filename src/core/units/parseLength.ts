@@ -1,7 +1,7 @@
 import { INCHES_PER_FOOT, MM_PER_INCH, type UnitSystem } from './constants';
 
 /** How a typed length was read. `echo` asks the field to show both units, since the reading was a guess. */
-export type ParsedLength =
+type ParsedLength =
   | {
       readonly ok: true;
       readonly mm: number;
@@ -10,7 +10,7 @@ export type ParsedLength =
     }
   | { readonly ok: false; readonly code: LengthFault; readonly sentence: string };
 
-export type LengthFault = 'empty' | 'negative' | 'not-a-length' | 'fraction' | 'separators' | 'too-long';
+type LengthFault = 'empty' | 'negative' | 'not-a-length' | 'fraction' | 'separators' | 'too-long';
 
 /** Longest text that is tried; anything longer is not a length. */
 const MAX_CHARS = 40;
@@ -37,7 +37,7 @@ const VULGAR: Readonly<Record<string, string>> = {
 };
 
 /** The unit a bare decimal is read in: the reader's, or mm for what is always spoken of in mm. */
-export type FieldUnit = UnitSystem | 'mm';
+type FieldUnit = UnitSystem | 'mm';
 
 const EXAMPLES: Readonly<Record<FieldUnit, string>> = {
   mm: 'Type a length such as 0.6, 1/32 in or 0.06 cm.',

@@ -13,13 +13,3 @@ export const HAIR = 1e-6;
 export function roundToStep(mm: number, stepMm: number): number {
   return Math.round(mm / stepMm) * stepMm;
 }
-
-/**
- * `mm` rounded to a whole number of steps, but not out of what works: never under `leastMm` where it was not under it
- * before, nor over `mostMm` where it was not over it; where both cannot be, not under.
- */
-export function roundWithin(mm: number, stepMm: number, leastMm: number, mostMm: number): number {
-  const most = Math.floor(Math.max(mostMm, mm) / stepMm + HAIR) * stepMm;
-  const least = Math.ceil(Math.min(leastMm, mm) / stepMm - HAIR) * stepMm;
-  return Math.max(Math.min(roundToStep(mm, stepMm), most), least);
-}

@@ -4,7 +4,7 @@
  */
 
 /** Lengths nearer than this are the same: half a millimetre, the rounding of the metric tape. */
-export const LENGTH_TOLERANCE_MM = 0.5;
+const LENGTH_TOLERANCE_MM = 0.5;
 
 /** Shares nearer than this are the same: half of the tenth of a percent that is shown. */
 export const SHARE_TOLERANCE = 0.0005;
@@ -20,3 +20,9 @@ export const isAtLeastShare = (share: number, asked: number): boolean => share >
 
 /** Whether a share is no more than allowed. */
 export const isAtMostShare = (share: number, allowed: number): boolean => share <= allowed + SHARE_TOLERANCE;
+
+/** What rounding of floating-point sums may leave between numbers that are the same: of any unit, near one. */
+export const ROUNDING = 1e-9;
+
+/** Whether a number is no more than another, but for what rounding left. */
+export const isAtMost = (value: number, allowed: number): boolean => value <= allowed + ROUNDING;

@@ -1,7 +1,7 @@
 import type { Explained, Phrase } from '../explain/explained';
 import type { Fitting } from '../facts/garment';
 import type { StoredRecord } from '../facts/records';
-import type { StageId, StageState } from '../plan/types';
+import type { StageId, StageState } from '../explain/problem';
 
 /** What the server hands to a page: types only, so that browser and server agree on them. */
 

@@ -5,7 +5,7 @@ import { readClothOnce } from '@/core/cloth/readClothOnce';
 import { createLedger } from '@/core/explain/ledger';
 import type { ClothDirection } from '@/core/facts/cloth';
 import type { StoredRecord } from '@/core/facts/records';
-import { clothPlan } from '@/core/plan/clothPlan';
+import { clothPlan } from '@/core/cloth/clothPlan';
 import type { Choice } from '@/core/views/pageViews';
 import { NameField } from '@/features/records/NameField';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import { CLASS_FROM, classLabels } from '@/core/cloth/stretchClass';
 import { formatQuantity } from '@/core/explain/display';
 import type { Cloth } from '@/core/facts/cloth';
-import type { ClothPlan, DirectionPlan } from '@/core/plan/types';
+import type { ClothPlan, DirectionPlan } from '@/core/cloth/types';
 import { formatLength } from '@/core/units/formatLength';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';

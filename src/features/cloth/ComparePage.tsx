@@ -11,7 +11,7 @@ import { createLedger } from '@/core/explain/ledger';
 import { kindIds, type KindId } from '@/core/facts/kindIds';
 import type { StoredRecord } from '@/core/facts/records';
 import { catalogue } from '@/core/garments/catalogue';
-import type { Verdict } from '@/core/plan/becoming';
+import type { Verdict } from '@/core/answers/becoming';
 import type { Choice } from '@/core/views/pageViews';
 import { RequestRefused } from '@/features/records/api';
 import { PickField } from '@/ui/PickField';

@@ -13,7 +13,7 @@ import {
 } from 'recharts';
 import { tensionAt, type Curve, type TensionPoint } from '@/core/cloth/pullCurve';
 
-export interface ChartSeries {
+interface ChartSeries {
   readonly name: string;
   readonly curve?: Curve;
   readonly points: readonly TensionPoint[];

@@ -1,5 +1,5 @@
 'use client';
-import type { ClothPlan } from '@/core/plan/types';
+import type { ClothPlan } from '@/core/cloth/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import table from '@/ui/table.module.css';
 

@@ -6,7 +6,7 @@ import { branchFit, branchPoints } from '@/core/cloth/readPulls';
 import type { Residual } from '@/core/cloth/pullCurve';
 import { formatQuantity } from '@/core/explain/display';
 import type { Cloth, ClothDirection } from '@/core/facts/cloth';
-import type { ClothPlan } from '@/core/plan/types';
+import type { ClothPlan } from '@/core/cloth/types';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';

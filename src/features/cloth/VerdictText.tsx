@@ -1,5 +1,6 @@
 'use client';
-import type { Verdict } from '@/core/plan/becoming';
+import { lower } from '@/core/units/words';
+import type { Verdict } from '@/core/answers/becoming';
 import { phraseText } from '@/core/explain/display';
 import { NumbersProvider } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
@@ -16,7 +17,7 @@ export function VerdictText({ verdict }: { verdict: Verdict }) {
           If you{' '}
           {ifs
             .map((phrase) => phraseText(phrase, numbers, unit).replace(/\.$/, ''))
-            .map(lowerFirst)
+            .map(lower)
             .join(', and ')}
           .
         </p>
@@ -34,8 +35,6 @@ export function VerdictText({ verdict }: { verdict: Verdict }) {
     </NumbersProvider>
   );
 }
-
-const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** The answer in a word, told apart by sign and weight as well as colour. */
 export function Answer({ answer }: { answer: Verdict['answer'] }) {

@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { KindId } from '@/core/facts/kindIds';
-import type { Verdict } from '@/core/plan/becoming';
+import type { Verdict } from '@/core/answers/becoming';
 import { RequestRefused, request } from '@/features/records/api';
 import { useRecords } from '@/features/records/RecordsProvider';
 

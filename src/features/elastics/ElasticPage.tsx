@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { readElastic } from '@/core/elastics/elasticReading';
+import { readElastic } from '@/core/edges/elastics/elasticReading';
 import { verdictSentences } from '@/core/cloth/recoveryVerdict';
 import { createLedger } from '@/core/explain/ledger';
 import { elasticSpec, type Elastic } from '@/core/facts/elastic';

@@ -2,8 +2,8 @@
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { readingFault, stretchOf } from '@/core/cloth/handTest';
-import { sewnFault } from '@/core/elastics/elasticReading';
-import { sewnGrowth } from '@/core/elastics/lengths';
+import { sewnFault } from '@/core/edges/elastics/elasticReading';
+import { sewnGrowth } from '@/core/edges/elastics/lengths';
 import { formatQuantity } from '@/core/explain/display';
 import { elasticTestSpec, sewnSampleSpec, type Elastic } from '@/core/facts/elastic';
 import { formatLength } from '@/core/units/formatLength';

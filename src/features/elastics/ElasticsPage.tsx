@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { readElastic } from '@/core/elastics/elasticReading';
+import { readElastic } from '@/core/edges/elastics/elasticReading';
 import { formatQuantity } from '@/core/explain/display';
 import { createLedger } from '@/core/explain/ledger';
 import { newElastic } from '@/core/facts/elastic';

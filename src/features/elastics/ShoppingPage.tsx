@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import type { ShoppingList } from '@/core/plan/rolls';
+import type { ShoppingList } from '@/core/ticket/rolls';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { NumbersProvider } from '@/ui/numbers';
 import table from '@/ui/table.module.css';

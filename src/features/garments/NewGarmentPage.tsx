@@ -8,7 +8,7 @@ import { leafFault } from '@/core/facts/faults';
 import { garmentSpec, newGarment, type Garment } from '@/core/facts/garment';
 import { kindIds, type KindId } from '@/core/facts/kindIds';
 import type { StoredRecord } from '@/core/facts/records';
-import { styleOf } from '@/core/garments/garmentKind';
+import { styleOf } from '@/core/fit/garmentKind';
 import { kindOf } from '@/core/garments/kindOf';
 import type { Choice } from '@/core/views/pageViews';
 import { RequestRefused, createRecord } from '@/features/records/api';

@@ -8,12 +8,12 @@ import { stitchIds, type StitchId } from '@/core/facts/stitchIds';
 import { capabilityOf, whyNot } from '@/core/machines/capability';
 import { setupFor } from '@/core/machines/setupFor';
 import { measuredCapacity, swatchAdvice } from '@/core/machines/swatch';
-import { stitches } from '@/core/seams/stitches';
+import { stitches } from '@/core/machines/seams/stitches';
 import { TextFactField } from '@/features/records/TextFactField';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
 import { PickField } from '@/ui/PickField';
-import type { SetMachine } from './MachinePage';
+import type { SetFields } from '@/features/records/setFields';
 import styles from './MachinePage.module.css';
 import { SetupForm } from './SetupForm';
 import { mainSettings } from './setupWords';
@@ -24,7 +24,7 @@ interface Props {
   readonly id: string;
   readonly machine: Machine;
   readonly cloths: readonly StoredRecord<'cloth'>[];
-  readonly set: SetMachine;
+  readonly set: SetFields;
   readonly today: string;
 }
 
@@ -103,7 +103,7 @@ interface CardProps {
   readonly cloth: string | undefined;
   readonly open: boolean;
   readonly onOpen: (open: boolean) => void;
-  readonly set: SetMachine;
+  readonly set: SetFields;
 }
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`.replace('-', '−');

@@ -1,4 +1,5 @@
 'use client';
+import type { SetFields } from '@/features/records/setFields';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -13,7 +14,7 @@ import {
 import type { StoredRecord } from '@/core/facts/records';
 import { stitchIds, type StitchId } from '@/core/facts/stitchIds';
 import { capabilityOf, whyNot } from '@/core/machines/capability';
-import { stitches } from '@/core/seams/stitches';
+import { stitches } from '@/core/machines/seams/stitches';
 import { NameField } from '@/features/records/NameField';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
@@ -92,9 +93,7 @@ function Inside({
   );
 }
 
-export type SetMachine = (label: string, changes: Readonly<Record<string, unknown>>) => void;
-
-function OutOfOrder({ machine, set, today }: { machine: Machine; set: SetMachine; today: string }) {
+function OutOfOrder({ machine, set, today }: { machine: Machine; set: SetFields; today: string }) {
   const { broken } = machine;
   if (!broken)
     return (
@@ -140,7 +139,7 @@ function Abilities({
   fault,
 }: {
   machine: Machine;
-  set: SetMachine;
+  set: SetFields;
   fault: (path: string) => string | undefined;
 }) {
   const can = capabilityOf(machine);
@@ -217,7 +216,7 @@ function Abilities({
 }
 
 /** Each stitch of its kind: has it, or not, and why. */
-function StitchList({ machine, set }: { machine: Machine; set: SetMachine }) {
+function StitchList({ machine, set }: { machine: Machine; set: SetFields }) {
   const [shown, setShown] = useState(false);
   const { roles } = capabilityOf(machine);
   const own = stitchIds.filter((id) => roles.includes(stitches[id].machine));

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { machineKindName, machinesIn, newMachine, newMachineSet } from '@/core/facts/machine';
 import type { StoredRecord } from '@/core/facts/records';
 import { wholeSetup } from '@/core/machines/machineFields';
-import { stitches } from '@/core/seams/stitches';
+import { stitches } from '@/core/machines/seams/stitches';
 import { NewRecordForm } from '@/features/records/NewRecordForm';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';

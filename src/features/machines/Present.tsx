@@ -8,15 +8,15 @@ import { whyNot } from '@/core/machines/capability';
 import { applySetup, changeMinutes, checklist, toPutBack } from '@/core/machines/changeover';
 import { wholeSetup } from '@/core/machines/machineFields';
 import { setupFor } from '@/core/machines/setupFor';
-import { stitches } from '@/core/seams/stitches';
+import { stitches } from '@/core/machines/seams/stitches';
 import { PickField } from '@/ui/PickField';
-import type { SetMachine } from './MachinePage';
+import type { SetFields } from '@/features/records/setFields';
 import styles from './MachinePage.module.css';
 import { SetupForm } from './SetupForm';
 import { changeText, itemText, settingsOf } from './setupWords';
 
 /** How the machine stands now, and what it takes to change it to another stitch. */
-export function Present({ machine, set }: { machine: Machine; set: SetMachine }) {
+export function Present({ machine, set }: { machine: Machine; set: SetFields }) {
   const [editing, setEditing] = useState(false);
   const present = machine.present && wholeSetup(machine.kind, machine.present);
   return (
@@ -64,7 +64,7 @@ export function Present({ machine, set }: { machine: Machine; set: SetMachine })
   );
 }
 
-function ChangeTo({ machine, present, set }: { machine: Machine; present: Setup; set: SetMachine }) {
+function ChangeTo({ machine, present, set }: { machine: Machine; present: Setup; set: SetFields }) {
   const [stitch, setStitch] = useState<StitchId | undefined>(undefined);
   const options = stitchIds
     .filter((id) => whyNot(machine, id) === undefined)

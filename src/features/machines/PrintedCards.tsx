@@ -3,9 +3,9 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import type { StoredRecord } from '@/core/facts/records';
 import { measuredCapacity } from '@/core/machines/swatch';
-import { stitches } from '@/core/seams/stitches';
+import { stitches } from '@/core/machines/seams/stitches';
 import { formatLength } from '@/core/units/formatLength';
-import paper from '@/features/garment/PrintedTicket.module.css';
+import paper from '@/features/garment/cut/PrintedTicket.module.css';
 import { useUnit } from '@/ui/unit';
 import { settingsOf } from './setupWords';
 

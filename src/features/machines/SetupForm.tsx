@@ -4,7 +4,7 @@ import { setupSpec, type Setup, type SetupField } from '@/core/facts/setup';
 import { stitchIds } from '@/core/facts/stitchIds';
 import { capabilityOf, outOfRange, whyNot } from '@/core/machines/capability';
 import { fieldsOf } from '@/core/machines/machineFields';
-import { stitches } from '@/core/seams/stitches';
+import { stitches } from '@/core/machines/seams/stitches';
 import { NumberField } from '@/ui/NumberField';
 import { PickField } from '@/ui/PickField';
 import styles from './MachinePage.module.css';

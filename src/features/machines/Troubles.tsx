@@ -5,13 +5,13 @@ import { machineSpec, type Machine, type SymptomId } from '@/core/facts/machine'
 import { causesOf, troubles } from '@/core/machines/troubles';
 import { TextFactField } from '@/features/records/TextFactField';
 import { PickField } from '@/ui/PickField';
-import type { SetMachine } from './MachinePage';
+import type { SetFields } from '@/features/records/setFields';
 import styles from './MachinePage.module.css';
 
 const NEW_REPAIR = machineSpec.fields.repairs.of.fields.what;
 
 /** From what is seen to what to try, in order; what went wrong before, and what was repaired. */
-export function Troubles({ machine, set, today }: { machine: Machine; set: SetMachine; today: string }) {
+export function Troubles({ machine, set, today }: { machine: Machine; set: SetFields; today: string }) {
   const [symptom, setSymptom] = useState<SymptomId | undefined>(undefined);
   const [repair, setRepair] = useState<string | undefined>(undefined);
   const label = (id: SymptomId) => troubles.find((one) => one.id === id)?.label ?? id;

@@ -2,10 +2,10 @@ import { dialsOf, isTension, settingMeans, tensionsOf, type DialField } from '@/
 import { needleText } from '@/core/machines/needles';
 import { setupSpec, type Setup, type SetupField } from '@/core/facts/setup';
 import type { ChecklistItem, SetupChange } from '@/core/machines/changeover';
-import { stitches, type StitchId } from '@/core/seams/stitches';
+import { stitches, type StitchId } from '@/core/machines/seams/stitches';
 
 /** A setting's value as it is read on a machine. */
-export function settingText(field: SetupField, value: string | number): string {
+function settingText(field: SetupField, value: string | number): string {
   if (field === 'stitch') return stitches[value as StitchId].name;
   if (field === 'needleNm') return needleText(Number(value));
   return typeof value === 'number' ? value.toFixed(1) : value;
@@ -35,7 +35,7 @@ export function itemText(item: ChecklistItem): string {
 const isHidden = (field: SetupField): boolean => field === 'stitch' || isTension(field);
 
 /** Tensions that are in use, as they stand in a row on the machine: needles, then loopers. */
-export function tensionText(setup: Setup): string | undefined {
+function tensionText(setup: Setup): string | undefined {
   const dials = tensionsOf(setup).map((field) => setup[field]?.toFixed(0) ?? '');
   if (dials.length <= 1) return dials[0];
   return dials.join(' · ');

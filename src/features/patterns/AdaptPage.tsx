@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { adaptationIds, adaptations, type AdaptationId } from '@/core/adapt/adaptations';
+import { adaptationIds, adaptations, type AdaptationId } from '@/core/answers/adapt/adaptations';
 import type { StoredRecord } from '@/core/facts/records';
 import { usualValues } from '@/core/facts/usualValues';
 import { latestMeasures } from '@/core/fit/latestMeasures';

@@ -1,6 +1,6 @@
 'use client';
-import type { DraftLine, DraftPiece } from '@/core/adapt/draft';
-import type { Point } from '@/core/adapt/geometry';
+import type { DraftLine, DraftPiece } from '@/core/answers/adapt/draft';
+import type { Point } from '@/core/answers/adapt/geometry';
 import styles from './AdaptPage.module.css';
 
 interface Box {

@@ -1,4 +1,5 @@
 'use client';
+import type { SetFields } from '@/features/records/setFields';
 import Button from '@mui/material/Button';
 import type { StoredRecord } from '@/core/facts/records';
 import { draftedLayerSpec, patternSpec, type Pattern } from '@/core/facts/pattern';
@@ -17,7 +18,6 @@ import styles from './PatternPage.module.css';
 import { PatternSizes } from './PatternSizes';
 
 const { fields } = patternSpec;
-export type SetPattern = (label: string, changes: Readonly<Record<string, unknown>>) => void;
 
 /** One pattern: its size table, what it was drafted for, its own lengths, and notes. */
 export function PatternPage({ pattern }: { pattern: StoredRecord<'pattern'> }) {
@@ -32,7 +32,7 @@ function Inside({ initial }: { initial: StoredRecord<'pattern'> }) {
   const records = useRecords();
   const { id } = initial;
   const pattern = records.facts('pattern', id) ?? initial.facts;
-  const set: SetPattern = (label, changes) => records.set('pattern', id, label, changes);
+  const set: SetFields = (label, changes) => records.set('pattern', id, label, changes);
   const fault = (path: string) => records.fault('pattern', id, path);
   return (
     <div className={styles.page}>
@@ -75,7 +75,7 @@ function Inside({ initial }: { initial: StoredRecord<'pattern'> }) {
 
 interface PartProps {
   readonly pattern: Pattern;
-  readonly set: SetPattern;
+  readonly set: SetFields;
   readonly fault: (path: string) => string | undefined;
 }
 

@@ -11,7 +11,7 @@ import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
 import { PickField } from '@/ui/PickField';
 import table from '@/ui/table.module.css';
-import type { SetPattern } from './PatternPage';
+import type { SetFields } from '@/features/records/setFields';
 import styles from './PatternPage.module.css';
 import { SizeTable } from './SizeTable';
 
@@ -20,7 +20,7 @@ const BringTable = dynamic(() => import('./BringTable').then((module) => module.
 interface Props {
   readonly id: string;
   readonly pattern: Pattern;
-  readonly set: SetPattern;
+  readonly set: SetFields;
 }
 
 /** The size table: looked at, typed, or brought in from a CSV file. */

@@ -7,7 +7,7 @@ import { useUnit } from '@/ui/unit';
 import styles from './SizeTable.module.css';
 
 /** Where a wearer stands in one column: the girth wanted, and the finished girth of the size cut. */
-export interface ColumnTarget {
+interface ColumnTarget {
   readonly measure: BodyMeasure;
   readonly targetMm: number;
   readonly finishedMm: number;

@@ -19,7 +19,7 @@ export interface Conflict {
   readonly mine: readonly Change[];
 }
 
-export interface WriterSnapshot<K extends RecordKind> {
+interface WriterSnapshot<K extends RecordKind> {
   /** What the person sees: the last acknowledged facts with everything typed since. */
   readonly facts: FactsByKind[K];
   readonly state: SaveState;
@@ -40,8 +40,8 @@ export type Send = (record: StoredRecord, batch: Required<Batch>, closing: boole
 /** Runs a function after some milliseconds; returns how to call it off. */
 export type Later = (run: () => void, ms: number) => () => void;
 
-export const SAVE_DELAY_MS = 250;
-export const RETRY_DELAY_MS = 2000;
+const SAVE_DELAY_MS = 250;
+const RETRY_DELAY_MS = 2000;
 
 /**
  * The one writer of one record in the browser: changes are gathered, one request is in flight, and the next is

@@ -6,7 +6,7 @@ import { newCloth } from '@/core/facts/cloth';
 import { garmentSpec } from '@/core/facts/garment';
 import type { StoredRecord } from '@/core/facts/records';
 import { kindOf } from '@/core/garments/kindOf';
-import type { SumResult } from '@/core/sums/sum';
+import type { SumResult } from '@/core/answers/sums/sum';
 import type { Choice } from '@/core/views/pageViews';
 import { RequestRefused, createRecord, fetchRecord, setFacts } from '@/features/records/api';
 import { PickField } from '@/ui/PickField';

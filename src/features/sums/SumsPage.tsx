@@ -2,11 +2,11 @@
 import { useMemo, useState } from 'react';
 import type { StoredRecord } from '@/core/facts/records';
 import { usualValues } from '@/core/facts/usualValues';
-import type { Sum, SumRule, SumValues } from '@/core/sums/sum';
-import { bandSums } from '@/core/sums/bandSums';
-import { elasticSums } from '@/core/sums/elasticSums';
-import { stitchSums } from '@/core/sums/stitchSums';
-import { sumIds, sums, type SumId } from '@/core/sums/sums';
+import type { Sum, SumRule, SumValues } from '@/core/answers/sums/sum';
+import { bandSums } from '@/core/answers/sums/bandSums';
+import { elasticSums } from '@/core/answers/sums/elasticSums';
+import { stitchSums } from '@/core/answers/sums/stitchSums';
+import { sumIds, sums, type SumId } from '@/core/answers/sums/sums';
 import type { Choice } from '@/core/views/pageViews';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';

@@ -24,7 +24,7 @@ export function GarmentRow({ line }: { line: GarmentLine }) {
   );
 }
 
-export function NextAction({ line }: { line: GarmentLine }) {
+function NextAction({ line }: { line: GarmentLine }) {
   return (
     <div>
       <NumbersProvider numbers={line.numbers}>

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { getDatabase } from '@/server/database';
-import { GarmentPage } from '@/features/garment/GarmentPage';
+import { GarmentPage } from '@/features/garment/page/GarmentPage';
 import { garmentName, garmentView } from '@/server/views';
 
 export const dynamic = 'force-dynamic';

@@ -1,13 +1,14 @@
 'use client';
+import { isAtMost } from '@/core/units/tolerance';
 import { edgeChoiceSpec } from '@/core/facts/garment';
-import type { EdgePlan } from '@/core/plan/types';
+import type { EdgePlan } from '@/core/edges/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { PhraseText } from '@/ui/PhraseText';
 import { useNumbers, valueOf } from '@/ui/numbers';
-import styles from '../GarmentPage.module.css';
+import styles from '../page/GarmentPage.module.css';
 import { useEdge } from './useEdge';
 
 const { fields } = edgeChoiceSpec;
@@ -22,7 +23,7 @@ export function Ripple({ plan }: { plan: EdgePlan }) {
   const limits = [ripple.across, ripple.along]
     .filter((id) => id !== undefined)
     .map((id) => valueOf(numbers, id));
-  const tooFar = limits.length > 0 && sewn > Math.max(...limits) + 1e-9;
+  const tooFar = limits.length > 0 && !isAtMost(sewn, Math.max(...limits));
   return (
     <section className={styles.stack}>
       <h2>How it ripples</h2>

@@ -1,16 +1,16 @@
 'use client';
 import Link from 'next/link';
 import { useState } from 'react';
-import { mismatchText } from '@/core/elastics/matching';
+import { mismatchText } from '@/core/edges/elastics/matching';
 import type { FindingKind } from '@/core/facts/finding';
 import type { EdgeRef } from '@/core/facts/garment';
-import { edgeMismatches, findingNeeds } from '@/core/plan/edgeMatches';
-import type { EdgePlan } from '@/core/plan/types';
+import { edgeMismatches, findingNeeds } from '@/core/edges/edgeMatches';
+import type { EdgePlan } from '@/core/edges/types';
 import { formatLength } from '@/core/units/formatLength';
 import { PickElastic, PickFinding } from '@/features/records/PickRecord';
 import { useUnit } from '@/ui/unit';
-import styles from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { useEdge } from './useEdge';
 
 /** The elastic and the findings of an edge, out of the drawer. What does not go together is refused with a sentence. */
@@ -21,7 +21,7 @@ export function EdgeMaterials({ plan }: { plan: EdgePlan }) {
   const [refused, setRefused] = useState<Partial<Record<EdgeRef, string>>>({});
   const takesElastic = use.strips.some(({ of }) => of === 'elastic');
   const needs = findingNeeds(facts, kind, edge, use);
-  const cups = use.id === 'shelf-bra' && !needs.some(({ field }) => field === 'cupsId');
+  const cups = use.cups && !needs.some(({ field }) => field === 'cupsId');
   if (!takesElastic && needs.length === 0) return null;
   const elastic = facts.elastics?.[choice.elasticId ?? ''];
   const nickel = (['ringId', 'sliderId', 'hookId'] as const).some(

@@ -1,14 +1,14 @@
 'use client';
 import { useState } from 'react';
-import { USUAL_TURN } from '@/core/bands/turns';
+import { USUAL_TURN } from '@/core/edges/turns';
 import { edgeChoiceSpec, edgeMeasuredSpec, garmentSpec, type EdgeMeasured } from '@/core/facts/garment';
-import type { EdgePlan } from '@/core/plan/types';
+import type { EdgePlan } from '@/core/edges/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
-import styles from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { MeasuredPicture } from './MeasuredPicture';
 import { useEdge } from './useEdge';
 
@@ -39,8 +39,8 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
       fault={fault(`measured.${key}`)}
     />
   );
-  if (use.id === 'side-strap') return <Rings plan={plan} />;
-  if (use.id === 'stay') return <StayLength />;
+  if (use.measured === 'between rings') return <Rings plan={plan} />;
+  if (use.measured === 'shoulder seam') return <StayLength />;
   return (
     <section className={styles.stack}>
       <div className={styles.between}>

@@ -1,15 +1,15 @@
 'use client';
-import { edgeUses } from '@/core/elastics/uses';
+import { edgeUses } from '@/core/edges/elastics/uses';
 import { useIds, type UseId } from '@/core/facts/edgeUses';
 import { edgeChoiceSpec, garmentSpec } from '@/core/facts/garment';
-import type { EdgePlan } from '@/core/plan/types';
+import type { EdgePlan } from '@/core/edges/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
-import styles from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { useEdge } from './useEdge';
 
 const { fields } = edgeChoiceSpec;
@@ -115,7 +115,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
               fault={fault('finishedMm')}
             />
           )}
-          {use.id === 'strap' && (
+          {use.adjusts && (
             <LengthField
               spec={fields.adjustMm}
               help="Usually 8 to 10 cm (3 to 4 in)."
@@ -142,7 +142,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
               onChange={(mm) => set('Seam allowance', { 'pattern.seamAllowanceMm': mm })}
             />
           )}
-          {(use.turnsAllowance || plan.use === 'concealed' || plan.use === 'left') && (
+          {use.allowance && (
             <LengthField
               spec={fields.drawnAllowanceMm}
               help="Empty: that of the other seams."

@@ -1,15 +1,15 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { turnOfCloth } from '@/core/bands/neckband';
-import { finishedFromCut } from '@/core/elastics/lengths';
-import { marksOf } from '@/core/plan/stripMarks';
-import type { EdgePlan, StripPlan } from '@/core/plan/types';
+import { turnOfCloth } from '@/core/edges/neck/formulas';
+import { finishedFromCut } from '@/core/edges/elastics/lengths';
+import { marksOf } from '@/core/edges/marks/stripMarks';
+import type { EdgePlan, StripPlan } from '@/core/edges/types';
 import { NumbersProvider, useNumbers, valueOf } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
-import styles from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
-import { BandMarks } from '../BandMarks';
-import { EdgeFigures } from '../EdgePanel';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
+import { BandMarks } from './BandMarks';
+import { EdgeFigures } from './EdgePanel';
 import { AllowanceNote, EdgeWays } from './EdgeWays';
 import { Drop, Gathers, Ripple } from './EdgeExtras';
 import { EdgeMaterials } from './EdgeMaterials';
@@ -22,16 +22,13 @@ import { StripWindow } from './StripWindow';
 import { Threading } from './Threading';
 import { useEdge } from './useEdge';
 
-/** Uses whose elastic is basted and tried on before it is settled. */
-const TRIED_ON: ReadonlySet<string> = new Set(['shelf-bra', 'exposed', 'casing']);
-
 /** Everything about one edge: its strips with their windows and marks, what they are of, and how they are sewn. */
 export function EdgeWork({ plan }: { plan: EdgePlan }) {
   const { use } = useEdge(plan);
   const plain = use.strips.length === 0 || plan.strips.length === 0;
   const strip = plan.strips[0];
   const tried = plan.strips.find(({ of }) => of === 'elastic');
-  const onlyStay = plan.use === 'stay';
+  const onlyStay = use.stays === true;
   // Where the measuring stands is settled as the edge is opened: it does not move away under the typing.
   const [measureFirst] = useState(plan.missing !== undefined);
   return (
@@ -60,12 +57,12 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
         ))}
       {strip && <Sections plan={plan} strip={strip} />}
       {strip?.marking && <StripMarks plan={plan} strip={strip} />}
-      {use.hardware && strip && <Threading sides={plan.use === 'side-strap'} />}
-      {tried && TRIED_ON.has(plan.use) && strip === tried && <Rounds plan={plan} strip={tried} />}
+      {use.hardware && strip && <Threading sides={use.measured === 'between rings'} />}
+      {tried && use.triedOn && strip === tried && <Rounds plan={plan} strip={tried} />}
       <Drop plan={plan} />
       <Ripple plan={plan} />
-      {!measureFirst && plan.use !== 'left' && plan.use !== 'hook-and-eye' && <EdgeMeasure plan={plan} />}
-      {!onlyStay && plan.use !== 'left' && !use.hardware && <Gathers plan={plan} />}
+      {!measureFirst && use.measured !== 'not at all' && <EdgeMeasure plan={plan} />}
+      {!onlyStay && use.allowance !== 'none' && !use.hardware && <Gathers plan={plan} />}
       <EdgeWays plan={plan} />
     </>
   );

@@ -3,7 +3,7 @@ import { lengthMm } from '@/core/facts/spec';
 import { roundToStep, tapeStepMm } from '@/core/units/roundForTape';
 import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
-import styles from '../GarmentPage.module.css';
+import styles from '../page/GarmentPage.module.css';
 
 const LENGTH = lengthMm('Its length as cut', 30, 4000);
 const WIDTH = lengthMm('Its width as cut', 6, 800);

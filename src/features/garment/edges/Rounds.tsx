@@ -1,10 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { afterPinching, shorterBy } from '@/core/elastics/lengths';
+import { afterPinching, shorterBy } from '@/core/edges/elastics/lengths';
 import { edgeChoiceSpec } from '@/core/facts/garment';
 import { formatQuantity } from '@/core/explain/display';
-import type { EdgePlan, StripPlan } from '@/core/plan/types';
+import type { EdgePlan, StripPlan } from '@/core/edges/types';
 import { formatLength } from '@/core/units/formatLength';
 import { TextFactField } from '@/features/records/TextFactField';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -12,8 +12,8 @@ import { LengthField } from '@/ui/LengthField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
-import styles from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { useEdge } from './useEdge';
 
 const { fields } = edgeChoiceSpec.fields.rounds.of;

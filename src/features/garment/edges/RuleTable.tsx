@@ -1,5 +1,5 @@
 'use client';
-import type { StripPlan, StripRulePlan } from '@/core/plan/types';
+import type { StripPlan, StripRulePlan } from '@/core/edges/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import table from '@/ui/table.module.css';
 

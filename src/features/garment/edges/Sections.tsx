@@ -1,12 +1,12 @@
 'use client';
 import { edgeChoiceSpec } from '@/core/facts/garment';
-import type { EdgePlan, StripPlan } from '@/core/plan/types';
+import type { EdgePlan, StripPlan } from '@/core/edges/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import table from '@/ui/table.module.css';
-import styles from '../GarmentPage.module.css';
+import styles from '../page/GarmentPage.module.css';
 import { useEdge } from './useEdge';
 
 const { of: RATIO } = edgeChoiceSpec.fields.ratios;

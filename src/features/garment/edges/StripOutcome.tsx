@@ -1,12 +1,12 @@
 'use client';
-import type { EdgePlan, StripPlan } from '@/core/plan/types';
+import type { EdgePlan, StripPlan } from '@/core/edges/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
 import { StretchRule } from '@/ui/StretchRule';
 import { useUnit } from '@/ui/unit';
-import styles from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { UsualButton } from './UsualButton';
 import { useEdge } from './useEdge';
 

@@ -1,6 +1,6 @@
 'use client';
 import { edgeChoiceSpec } from '@/core/facts/garment';
-import type { EdgePlan, StripPlan, StripState } from '@/core/plan/types';
+import type { EdgePlan, StripPlan, StripState } from '@/core/edges/types';
 import { MM_PER_INCH } from '@/core/units/constants';
 import { formatInches, formatLength } from '@/core/units/formatLength';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -9,7 +9,7 @@ import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { ScaleChooser, type ScaleRegion } from '@/ui/ScaleChooser';
 import { useUnit } from '@/ui/unit';
-import styles from '../GarmentPage.module.css';
+import styles from '../page/GarmentPage.module.css';
 import { RuleTable } from './RuleTable';
 import { useEdge } from './useEdge';
 

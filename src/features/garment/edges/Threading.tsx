@@ -1,5 +1,5 @@
 'use client';
-import styles from '../GarmentPage.module.css';
+import styles from '../page/GarmentPage.module.css';
 
 const STEPS = [
   {

@@ -1,12 +1,12 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { shorterBy } from '@/core/elastics/lengths';
+import { shorterBy } from '@/core/edges/elastics/lengths';
 import { formatQuantity } from '@/core/explain/display';
 import { usualKey } from '@/core/facts/wearer';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { useUnit } from '@/ui/unit';
-import { useGarment } from '../useGarment';
+import { useGarment } from '../page/useGarment';
 
 interface Props {
   readonly edge: { readonly id: string; readonly label: string };

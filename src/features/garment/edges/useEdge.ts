@@ -1,10 +1,10 @@
 'use client';
-import type { EdgeUse } from '@/core/elastics/edgeUse';
-import { edgeUses } from '@/core/elastics/uses';
+import type { EdgeUse } from '@/core/edges/elastics/edgeUse';
+import { edgeUses } from '@/core/edges/elastics/uses';
 import type { EdgeChoice } from '@/core/facts/garment';
-import type { Edge } from '@/core/garments/garmentKind';
-import type { EdgePlan } from '@/core/plan/types';
-import { useGarment } from '../useGarment';
+import type { Edge } from '@/core/fit/garmentKind';
+import type { EdgePlan } from '@/core/edges/types';
+import { useGarment } from '../page/useGarment';
 
 interface EdgeState {
   readonly edge: Edge;

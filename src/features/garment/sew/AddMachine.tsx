@@ -13,7 +13,7 @@ import { AddInPlace } from '@/features/records/AddInPlace';
 import { createRecord } from '@/features/records/api';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { PickField } from '@/ui/PickField';
-import { useGarment } from '../useGarment';
+import { useGarment } from '../page/useGarment';
 
 /** Adds a machine where one is missed: to the set that is chosen, or to a set of its own which is then chosen. */
 export function AddMachine() {

@@ -1,5 +1,5 @@
 'use client';
-import type { SetupPlan, StepPlan } from '@/core/plan/sewing/types';
+import type { SetupPlan, StepPlan } from '@/core/sewing/types';
 import { itemText, mainSettings } from '@/features/machines/setupWords';
 import styles from './SewStage.module.css';
 

@@ -1,6 +1,6 @@
 'use client';
 import { Fragment } from 'react';
-import type { SetupPlan } from '@/core/plan/sewing/types';
+import type { SetupPlan } from '@/core/sewing/types';
 import { dialWord, otherSettings } from '@/features/machines/setupWords';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 

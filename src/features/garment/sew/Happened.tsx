@@ -3,8 +3,8 @@ import { phraseText } from '@/core/explain/display';
 import { troubles } from '@/core/machines/troubles';
 import { useNumbers } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
-import page from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import page from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { useSewing } from './useSewing';
 
 /** What went wrong while this garment was sewn, what helped, and what took a broken machine's place. */

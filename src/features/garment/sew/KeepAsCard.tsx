@@ -1,9 +1,9 @@
 'use client';
 import Button from '@mui/material/Button';
-import type { SetupPlan } from '@/core/plan/sewing/types';
+import type { SetupPlan } from '@/core/sewing/types';
 import { useRecords } from '@/features/records/RecordsProvider';
-import { useGarment } from '../useGarment';
-import styles from './AtMachine.module.css';
+import { useGarment } from '../page/useGarment';
+import styles from '../machine/AtMachine.module.css';
 
 /** Keeps the settings a step is sewn with as the machine's own card for this cloth: every later plan starts from them. */
 export function KeepAsCard({ setup }: { setup: SetupPlan }) {

@@ -1,10 +1,10 @@
 'use client';
 import { formatQuantity } from '@/core/explain/display';
-import type { SetupPlan, StepPlan } from '@/core/plan/sewing/types';
+import type { SetupPlan, StepPlan } from '@/core/sewing/types';
 import { itemText, settingsOf } from '@/features/machines/setupWords';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
-import styles from './AtMachine.module.css';
+import styles from '../machine/AtMachine.module.css';
 import { KeepAsCard } from './KeepAsCard';
 import { useSewing } from './useSewing';
 

@@ -2,9 +2,9 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { machinesIn } from '@/core/facts/machine';
-import type { SetWithMachines } from '@/core/plan/sewing/compareSets';
-import page from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import type { SetWithMachines } from '@/core/answers/compareSets';
+import page from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { useAnswer, useSewing } from './useSewing';
 
 /** What changes on another set of machines. */

@@ -1,14 +1,14 @@
 'use client';
 import { formatQuantity, phraseText } from '@/core/explain/display';
-import { stitches } from '@/core/seams/stitches';
+import { stitches } from '@/core/machines/seams/stitches';
 import { garmentSpec } from '@/core/facts/garment';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { ReachRule } from '@/ui/ReachRule';
 import { useUnit } from '@/ui/unit';
-import page from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import page from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import styles from './SewStage.module.css';
 import { useSewing } from './useSewing';
 

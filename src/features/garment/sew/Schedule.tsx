@@ -1,16 +1,16 @@
 'use client';
 import Button from '@mui/material/Button';
-import { schedule } from '@/core/assembly/schedule';
+import { schedule } from '@/core/sewing/assembly/schedule';
 import { phraseText } from '@/core/explain/display';
-import { timedSteps } from '@/core/plan/sewing/timedSteps';
+import { timedSteps } from '@/core/sewing/timedSteps';
 import { garmentSpec } from '@/core/facts/garment';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { TextFactField } from '@/features/records/TextFactField';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
-import page from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import page from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { useSewing } from './useSewing';
 
 const { fields } = garmentSpec.fields.evenings.of;

@@ -8,8 +8,8 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
-import ticket from '../Ticket.module.css';
-import { useGarment } from '../useGarment';
+import ticket from '../cut/Ticket.module.css';
+import { useGarment } from '../page/useGarment';
 import { Dials } from './Dials';
 import { useSewing } from './useSewing';
 

@@ -2,16 +2,16 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { phraseText } from '@/core/explain/display';
-import { stepSetup } from '@/core/plan/sewing/stepSetup';
+import { stepSetup } from '@/core/sewing/stepSetup';
 import type { GarmentView } from '@/core/views/pageViews';
 import { rollText } from '@/features/elastics/findingWords';
 import { changeText, itemText, mainSettings } from '@/features/machines/setupWords';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
-import { EdgesOnPaper } from '../EdgesOnPaper';
-import paper from '../PrintedTicket.module.css';
-import { GarmentProvider, useGarment } from '../useGarment';
+import { EdgesOnPaper } from '../cut/EdgesOnPaper';
+import paper from '../cut/PrintedTicket.module.css';
+import { GarmentProvider, useGarment } from '../page/useGarment';
 import { SewingProvider, WhenPlanned, useSewing } from './useSewing';
 
 /** The sewing sheet for paper: every step with its setup, what to check, and room for a tick. */

@@ -18,13 +18,13 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { useId } from 'react';
 import { phraseText } from '@/core/explain/display';
-import type { StepPlan } from '@/core/plan/sewing/types';
+import type { StepPlan } from '@/core/sewing/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
 import { useUnit } from '@/ui/unit';
-import page from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import page from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import styles from './SewStage.module.css';
 import { StepBody } from './StepBody';
 import { useSewing } from './useSewing';

@@ -1,11 +1,11 @@
 'use client';
 import { useEffect, useState } from 'react';
 import { factsOf, type GarmentFile } from '@/core/formats/garmentFile';
-import type { GarmentFacts } from '@/core/plan/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import { request } from '@/features/records/api';
 import { PickField } from '@/ui/PickField';
-import page from '../GarmentPage.module.css';
-import { useGarment } from '../useGarment';
+import page from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
 import { useAnswer, useSewing } from './useSewing';
 
 /** Two garments on the table at once: one order that shares the setups of both. */

@@ -1,15 +1,15 @@
 'use client';
 import { useState } from 'react';
 import { newMachine, type SymptomId } from '@/core/facts/machine';
-import { machinesFor } from '@/core/plan/sewing/sewnSteps';
-import { stepSetup } from '@/core/plan/sewing/stepSetup';
-import type { StepPlan } from '@/core/plan/sewing/types';
+import { machinesFor } from '@/core/sewing/sewnSteps';
+import { stepSetup } from '@/core/sewing/stepSetup';
+import type { StepPlan } from '@/core/sewing/types';
 import { causesOf, troubles } from '@/core/machines/troubles';
-import { stitches } from '@/core/seams/stitches';
+import { stitches } from '@/core/machines/seams/stitches';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { PickField } from '@/ui/PickField';
-import { useGarment } from '../useGarment';
-import styles from './AtMachine.module.css';
+import { useGarment } from '../page/useGarment';
+import styles from '../machine/AtMachine.module.css';
 import { useSewing } from './useSewing';
 
 /** What went wrong, what to try in order, what helped; or the machine gave out and the rest is planned anew. */

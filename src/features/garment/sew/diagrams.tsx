@@ -1,6 +1,6 @@
 'use client';
 import type { ReactNode } from 'react';
-import type { DiagramId } from '@/core/assembly/step';
+import type { DiagramId } from '@/core/sewing/assembly/step';
 
 interface Drawn {
   readonly title: string;

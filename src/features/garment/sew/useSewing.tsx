@@ -2,14 +2,14 @@
 import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { wholeSetup } from '@/core/machines/machineFields';
 import type { Setup } from '@/core/facts/setup';
-import { machinesFor } from '@/core/plan/sewing/sewnSteps';
-import { stepSetup } from '@/core/plan/sewing/stepSetup';
-import type { SewingPlan, StepPlan } from '@/core/plan/sewing/types';
-import type { GarmentFacts } from '@/core/plan/types';
+import { machinesFor } from '@/core/sewing/sewnSteps';
+import { stepSetup } from '@/core/sewing/stepSetup';
+import type { SewingPlan, StepPlan } from '@/core/sewing/types';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { NumbersProvider } from '@/ui/numbers';
 import type { SewingAnswers } from '@/workers/sewing';
-import { useGarment } from '../useGarment';
+import { useGarment } from '../page/useGarment';
 import { SewingClient } from './sewingClient';
 
 interface SewingState {

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
-import { AtMachine } from '@/features/garment/sew/AtMachine';
+import { AtMachine } from '@/features/garment/machine/AtMachine';
 import { getDatabase } from '@/server/database';
 import { garmentView } from '@/server/views';
 

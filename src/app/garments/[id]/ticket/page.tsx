@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { getDatabase } from '@/server/database';
-import { PrintedTicket } from '@/features/garment/PrintedTicket';
+import { PrintedTicket } from '@/features/garment/cut/PrintedTicket';
 import { garmentView } from '@/server/views';
 
 export const dynamic = 'force-dynamic';

@@ -1,0 +1,139 @@
+import { sideStrap } from './elastics/lengths';
+import { USUAL_TURN } from './turns';
+import type { Explained } from '../explain/explained';
+import { getNumber, leaf, type Ledger } from '../explain/ledger';
+import type { EdgeMeasured, Garment } from '../facts/garment';
+import { openingAt, type Edge, type GarmentKind } from '../fit/garmentKind';
+import { edgeUseOf } from './useOf';
+import type { Body } from '../explain/body';
+import type { Neckline } from './neck/neckline';
+import type { ZonePlan } from '../fit/types';
+
+interface EdgeLengthInputs {
+  readonly book: Ledger;
+  readonly kind: GarmentKind;
+  readonly garment: Garment;
+  readonly passes: Body;
+  readonly zones: readonly ZonePlan[];
+  readonly neckline: Neckline | undefined;
+}
+
+/** How far an edge turns: as measured, else as such edges usually do; none where it is straight or a tube. */
+export const turnOf = (edge: Edge, measured: EdgeMeasured | undefined): number =>
+  measured?.turnRad ?? (edge.curve ? USUAL_TURN[edge.curve] : 0);
+
+/** Every edge's seamline where it is known: as measured, else from its opening, neckline, zone or body. */
+export function edgeLengths(inputs: EdgeLengthInputs): Readonly<Record<string, Explained>> {
+  return Object.fromEntries(
+    inputs.kind.edges.flatMap((edge) => {
+      const length = edgeLength(inputs, edge);
+      return length ? [[edge.id, length] as const] : [];
+    }),
+  );
+}
+
+function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined {
+  const { book, kind, garment, passes, zones, neckline } = inputs;
+  const { pattern, edges = {} } = garment;
+  const choice = edges[edge.id];
+  const use = edgeUseOf(edge, garment);
+  const id = `edge.${edge.id}.length`;
+  const label = `${edge.label.toLowerCase()}, at the seamline`;
+  const given = (mm: number) => book.given(id, label, mm, 'mm', 'measured');
+  if (use.measured === 'between rings') return ringToRing(inputs, edge, id);
+  const whole = choice?.measured?.wholeMm;
+  if (choice?.measured && whole !== undefined) {
+    return measuredLength(inputs, edge, { ...choice.measured, wholeMm: whole }, id, label);
+  }
+  if (use.measured === 'shoulder seam')
+    return pattern.shoulderMm === undefined ? undefined : given(pattern.shoulderMm);
+  const opening = openingAt(kind, edge.id);
+  const kept = opening && pattern.openings?.[opening.id];
+  if (kept !== undefined) return given(kept);
+  if (opening?.at === 'sleeve-hem' && pattern.sleeveHemMm !== undefined) return given(pattern.sleeveHemMm);
+  if (opening?.at === 'neckline') return neckline?.seamline;
+  if (edge.body && !edge.zone) return passes[edge.body];
+  const zone = zones.find((one) => one.zone === (opening?.at === 'sleeve-hem' ? 'biceps' : edge.zone));
+  if (!zone) return undefined;
+  const rest = getNumber(book.numbers, zone.rest);
+  if (edge.zoneShare !== undefined) {
+    return book.work(id, {
+      label: `${edge.label.toLowerCase()}, its usual part of the girth`,
+      unit: 'mm',
+      mark: 'default',
+      note: 'Measure the edge itself to be sure.',
+      formula: 'share * g',
+      terms: { share: leaf('its usual part', edge.zoneShare, 'share', 'default'), g: rest },
+    });
+  }
+  if (opening?.at !== 'sleeve-hem') return rest;
+  return book.work(id, {
+    label: `${edge.label.toLowerCase()}, taken as wide as the sleeve`,
+    unit: 'mm',
+    mark: 'default',
+    formula: 'g',
+    terms: { g: rest },
+  });
+}
+
+/** From what was measured to the seamline: allowances lost at crossing seams, then the curve. */
+function measuredLength(
+  { book, garment }: EdgeLengthInputs,
+  edge: Edge,
+  measured: EdgeMeasured & { readonly wholeMm: number },
+  id: string,
+  label: string,
+): Explained {
+  const { as, wholeMm, allowanceMm, crossings, crossingAllowanceMm } = measured;
+  if (as === 'seamline') return book.given(id, label, wholeMm, 'mm', 'measured');
+  const { seamAllowanceMm } = garment.pattern;
+  const terms = {
+    turn: leaf('total turn of the edge', turnOf(edge, measured), 'rad', 'D'),
+    a: leaf('seam allowance at the edge', allowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
+    least: leaf('least that can be sewn', 1, 'mm', 'D'),
+  } as const;
+  if (as === 'ring') {
+    return book.work(id, {
+      label,
+      unit: 'mm',
+      mark: 'D',
+      formula: 'max(ring + turn * a, least)',
+      terms: { ring: leaf('joined edge, cut', wholeMm, 'mm', 'measured'), ...terms },
+    });
+  }
+  return book.work(id, {
+    label,
+    unit: 'mm',
+    mark: 'D',
+    formula: 'max(pieces - 2 * n * s + turn * a, least)',
+    terms: {
+      pieces: leaf('cut pieces, edge to edge', wholeMm, 'mm', 'measured'),
+      n: leaf('seams that cross it', crossings ?? edge.seams?.length ?? 0, 'count', 'D'),
+      s: leaf('seam allowance of those seams', crossingAllowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
+      ...terms,
+    },
+  });
+}
+
+/** A side strap between its rings, once both panels are known. */
+function ringToRing(
+  { book, garment, passes }: EdgeLengthInputs,
+  edge: Edge,
+  id: string,
+): Explained | undefined {
+  const { frontRingsMm, backRingsMm } = garment.edges?.[edge.id] ?? {};
+  const girth = edge.body && passes[edge.body];
+  if (frontRingsMm === undefined || backRingsMm === undefined || !girth) return undefined;
+  if (frontRingsMm + backRingsMm >= girth.value) return undefined;
+  return book.work(id, {
+    label: 'side strap, ring to ring',
+    unit: 'mm',
+    mark: 'T',
+    formula: sideStrap.text,
+    terms: {
+      G: girth,
+      F: leaf('front, ring to ring', frontRingsMm, 'mm', 'measured'),
+      B: leaf('back, ring to ring', backRingsMm, 'mm', 'measured'),
+    },
+  });
+}

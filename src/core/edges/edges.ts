@@ -1,0 +1,78 @@
+import { say } from '../explain/ledger';
+import { bodyFields } from '../facts/wearer';
+import { bodyUnder, hasClosure, openingAt, type Edge } from '../fit/garmentKind';
+import { allowancePlan, dropPlan, gathersPlan, hemPlan, ripplePlan } from './edgeExtras';
+import type { EdgesInputs } from './edgeInputs';
+import { mismatchesOf } from './edgeMatches';
+import { finishOf, edgeUseOf } from './useOf';
+import { planStrips } from './strips/strips';
+import type { EdgePlan } from './types';
+
+/** Every edge with what finishes it, worked out: its length at rest, its strips, and the opening it makes. */
+export const planEdges = (inputs: EdgesInputs): readonly EdgePlan[] =>
+  inputs.kind.edges.map((edge) => planEdge(inputs, edge));
+
+function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
+  const { book, facts, kind, body, band, outer, lengths, neckband, size } = inputs;
+  const { garment } = facts;
+  const opening = openingAt(kind, edge.id);
+  const use = edgeUseOf(edge, garment);
+  const length = lengths[edge.id];
+  const skip = use.stays === true && garment.stay === 'none';
+  const strips =
+    length && !skip ? planStrips({ book, facts, kind, edge, use, length, body, band, outer, size }) : [];
+  const missing = missingFor(
+    inputs,
+    edge,
+    strips.length > 0 || (use.id === 'neckband' && neckband !== undefined),
+  );
+  return {
+    id: edge.id,
+    label: edge.label,
+    finish: finishOf(edge, garment),
+    use: use.id,
+    ...(length === undefined ? {} : { length: length.id }),
+    strips,
+    ...allowancePlan(inputs, edge, use),
+    ...ripplePlan(inputs, edge, use),
+    ...gathersPlan(inputs, edge, use, strips),
+    ...hemPlan(inputs, edge, use),
+    ...dropPlan(inputs, use, edge, strips),
+    mismatches: mismatchesOf(book, facts, kind, edge, use),
+    ...(missing ? { missing } : {}),
+    ...(opening ? { opening: opening.id } : {}),
+    closed: opening !== undefined && !hasClosure(opening, garment),
+  };
+}
+
+/** What has to be measured or chosen before an edge's strips can be worked out. */
+function missingFor(
+  { facts, lengths, band, kind, body }: EdgesInputs,
+  edge: Edge,
+  planned: boolean,
+): EdgePlan['missing'] {
+  const { garment, wearer } = facts;
+  const use = edgeUseOf(edge, garment);
+  const name = edge.label.toLowerCase();
+  if (planned || use.measured === 'not at all') return undefined;
+  if (use.measured === 'between rings')
+    return say`Measure front and back from ring to ring: then the side straps are known`;
+  if (use.measured === 'shoulder seam') {
+    return garment.stay === 'none'
+      ? undefined
+      : say`Measure the pattern’s shoulder seam: the stay is as long`;
+  }
+  if (!lengths[edge.id] && use.id !== 'neckband') {
+    if (edge.body && wearer) return say`Measure ${{ name: wearer.name }} there, or this edge itself`;
+    return say`Measure the ${name} on the pattern`;
+  }
+  if (use.id === 'neckband') return undefined;
+  const cloth = use.strips[0]?.of;
+  if (cloth === undefined || cloth === 'outer') return undefined;
+  if (cloth === 'band' && !band) return say`Choose the bands’ cloth and pull a swatch of it`;
+  const measure = bodyUnder(kind, edge);
+  if (measure && !body[measure] && wearer) {
+    return say`Measure ${{ name: wearer.name }}: ${bodyFields[measure].label.toLowerCase()}`;
+  }
+  return undefined;
+}

@@ -1,0 +1,311 @@
+import type { ClothReading } from '../../cloth/reading';
+import { USUAL_STRETCH } from '../elastics/elasticReading';
+import type { EdgeUse, StripSpec } from '../elastics/edgeUse';
+import type { Explained } from '../../explain/explained';
+import { getNumber, say, type Ledger } from '../../explain/ledger';
+import type { EdgeChoice } from '../../facts/garment';
+import { bodyUnder, hasClosure, openingAt, type Edge, type GarmentKind } from '../../fit/garmentKind';
+import { planHold, type HoldPlan } from '../hold';
+import { createMemory } from '../../explain/remember';
+import { readElastic, type ElasticReading } from '../elastics/elasticReading';
+import type { Body } from '../../explain/body';
+import type { StripInputs, StripMaterial } from './stripInputs';
+import { planCut, workAdds, workSewn, workWidth } from './stripCut';
+import { stripLimits, stripState, type StripLimits } from './stripLimits';
+import { ruleLengths, type RuleLength } from './stripRules';
+import { crossingSeams, placeSections, sectionEdges } from './stripSections';
+import type { GarmentFacts } from '../../facts/garmentFacts';
+import type { MarkingPlan, StripPlan } from '../types';
+
+const recall = createMemory<ElasticReading>();
+
+interface EdgeStripsInputs {
+  readonly book: Ledger;
+  readonly facts: GarmentFacts;
+  readonly kind: GarmentKind;
+  readonly edge: Edge;
+  readonly use: EdgeUse;
+  readonly length: Explained;
+  readonly body: Body;
+  readonly band: ClothReading | undefined;
+  readonly outer: ClothReading | undefined;
+  readonly size: string | undefined;
+}
+
+/** Every strip an edge takes, the one that is sewn to it first. Left out: a band without its cloth, a hold without a body. */
+export function planStrips(inputs: EdgeStripsInputs): readonly StripPlan[] {
+  const { book, facts, kind, edge, use, length, body } = inputs;
+  const choice = facts.garment.edges?.[edge.id];
+  const opening = openingAt(kind, edge.id);
+  const closed = opening !== undefined && !hasClosure(opening, facts.garment);
+  const widest = opening && body[opening.passes];
+  const measure = bodyUnder(kind, edge);
+  const girth = measure && body[measure];
+  const elastic = choice?.elasticId === undefined ? undefined : facts.elastics?.[choice.elasticId];
+  const elasticMm = elastic?.widthMm ?? use.usualWidthMm ?? 0;
+  const strips: StripPlan[] = [];
+  for (const [at, spec] of use.strips.entries()) {
+    const first = strips[0];
+    if (at > 0 && !first) break;
+    const material = materialOf(inputs, spec, choice);
+    if (!material) break;
+    const planned = planStrip(
+      {
+        book,
+        id: at === 0 ? `edge.${edge.id}` : `edge.${edge.id}.inner`,
+        facts,
+        kind,
+        edge,
+        use,
+        spec,
+        choice,
+        second: at > 0,
+        hasElastic: use.strips.some(({ of }) => of === 'elastic'),
+        ring: edge.open !== true,
+        elasticMm,
+        size: inputs.size,
+        passes: closed && widest ? { girth: widest, what: opening.passesWhat } : undefined,
+      },
+      material,
+      first
+        ? { on: getNumber(book.numbers, first.sewn), what: `its ${first.label.toLowerCase()}` }
+        : { on: length, what: 'the edge' },
+      girth,
+    );
+    if (!planned) break;
+    strips.push(planned);
+  }
+  return strips;
+}
+
+function planStrip(
+  inputs: StripInputs,
+  material: StripMaterial,
+  { on, what }: { readonly on: Explained; readonly what: string },
+  girth: Explained | undefined,
+): StripPlan | undefined {
+  const { book, id, spec, edge, choice, second, ring } = inputs;
+  const { adds, join } = workAdds(inputs);
+  const sections = sectionEdges(inputs, on);
+  const bases = { on, girth, material, adds, sections };
+  const lengths = ruleLengths(inputs, bases);
+  if (lengths.length === 0) return undefined;
+  const limits = stripLimits(inputs, { on, girth, stretch: material.stretch, growth: material.growth });
+  const picked = pick(inputs, lengths);
+  const chosen = workChosen(inputs, picked, limits);
+  const rows = rowsOf(inputs);
+  const sewn = workSewn(inputs, rows, chosen, adds);
+  const strap = spec.width === 'strap';
+  const sewnStretch = strap
+    ? {}
+    : {
+        sewnStretch: book.work(`${id}.sewnStretch`, {
+          label: 'stretched while it is sewn',
+          unit: 'share',
+          mark: 'D',
+          formula: 'L / B - 1',
+          terms: { L: on, B: sewn },
+        }).id,
+      };
+  const cut = planCut(inputs, chosen, adds, strap ? undefined : on, limits);
+  const cutWidth = workWidth(inputs);
+  const placed = placeSections(inputs, sections, sewn, on, picked);
+  const marking: MarkingPlan | undefined =
+    strap || (second && spec.of !== 'elastic') || inputs.use.stays
+      ? undefined
+      : {
+          choice: choice?.marks ?? 'auto',
+          start: edge.start ?? (ring ? 'join' : 'one end'),
+          middle: edge.middle ?? 'half way',
+          open: !ring,
+          seams: second
+            ? []
+            : crossingSeams(inputs, on, sections).map(({ label, at }) => ({ label, at: at.id })),
+          ...(placed.uneven
+            ? { parts: placed.sections.map((part) => ({ edge: part.edge, band: part.strip })) }
+            : {}),
+        };
+  const hold = holdOf(inputs, material, sewn, girth);
+  return {
+    id,
+    edge: edge.id,
+    label: spec.label,
+    of: spec.of,
+    ...(material.elasticId === undefined ? {} : { elasticId: material.elasticId }),
+    ...(material.way ? { way: material.way } : {}),
+    material: material.words,
+    ...(material.assumed ? { assumed: material.assumed } : {}),
+    on: on.id,
+    onWhat: what,
+    rules: lengths.map(({ id: rule, label, length, low, high, extreme }) => ({
+      id: rule,
+      label,
+      length: length.id,
+      ...(low && high ? { low: low.id, high: high.id } : {}),
+      state: stripState(length.value, limits),
+      extreme,
+    })),
+    rule: picked.id,
+    why: spec.why,
+    chosen: chosen.id,
+    state: stripState(sewn.value, limits),
+    ...(material.stretch ? { stretch: material.stretch.id } : {}),
+    shortestBy: limits.shortestBy,
+    longestBy: limits.longestBy.map(({ id: limit, label, at }) => ({ id: limit, label, at })),
+    ...(limits.shortest ? { shortest: limits.shortest.id } : {}),
+    ...(limits.longest ? { longest: limits.longest.id } : {}),
+    sewn: sewn.id,
+    ...sewnStretch,
+    ...(material.growth ? { growth: material.growth.id } : {}),
+    ...hold,
+    ...cut,
+    join,
+    adds: adds.id,
+    ...(cutWidth ? { cutWidth } : {}),
+    rows,
+    sections: placed.sections,
+    ...(marking ? { marking } : {}),
+  };
+}
+
+/** The rule that is chosen; after a round of trying on that one, else the use's own default. */
+function pick({ choice, second }: StripInputs, lengths: readonly RuleLength[]): RuleLength {
+  const wanted = second ? choice?.elasticSchool : choice?.school;
+  const found = lengths.find(({ id }) => id === wanted);
+  return found ?? lengths.find(({ id }) => id === 'round') ?? (lengths[0] as RuleLength);
+}
+
+/** The chosen length; the use's own default is never under the shortest that works, nor too long to hold. */
+function workChosen(
+  { book, id, spec }: StripInputs,
+  { id: rule, label: words, length }: RuleLength,
+  { shortest, longest, longestBy }: StripLimits,
+): Explained {
+  const common = {
+    label: `${spec.label.toLowerCase()}, at the seamline`,
+    unit: 'mm',
+    mark: 'chosen',
+  } as const;
+  const own = rule === spec.rules[0].id;
+  const holds = longestBy[0]?.id === 'body' ? longest : undefined;
+  if (own && shortest && holds) {
+    return book.work(`${id}.chosen`, {
+      ...common,
+      note: `By this rule: ${words}; never under the shortest that works, nor too long to hold.`,
+      formula: 'max(min(B, longest), min(shortest, longest))',
+      terms: { B: length, shortest, longest: holds },
+    });
+  }
+  return own && shortest && longest
+    ? book.work(`${id}.chosen`, {
+        ...common,
+        note: `By this rule: ${words}; never under the shortest that works.`,
+        formula: 'max(min(shortest, longest), B)',
+        terms: { B: length, shortest, longest },
+      })
+    : book.work(`${id}.chosen`, {
+        ...common,
+        note: `By this rule: ${words}.`,
+        formula: 'B',
+        terms: { B: length },
+      });
+}
+
+/** Ids of the ticket's rows: a piece's own where the strip is one, both sides where there are two. */
+function rowsOf({ edge, spec, kind }: StripInputs): readonly string[] {
+  const cloth = spec.of !== 'elastic';
+  const piece = cloth ? edge.piece : undefined;
+  const name = piece ?? (edge.finish === 'stay' ? 'stay' : cloth ? `${edge.id}-band` : `elastic-${edge.id}`);
+  if (piece && kind.pieces.some(({ id }) => id === piece)) return [piece];
+  return edge.pair ? [`${name}-left`, `${name}-right`] : [`${name}`];
+}
+
+function materialOf(
+  { book, facts, use, edge, band, outer }: EdgeStripsInputs,
+  spec: StripSpec,
+  choice: EdgeChoice | undefined,
+): StripMaterial | undefined {
+  if (spec.of !== 'elastic') {
+    const [cloth, read] = spec.of === 'band' ? [facts.band, band] : [facts.outer, outer];
+    const way = choice?.direction ?? read?.around;
+    const reading = way && read?.[way];
+    if (!cloth || !reading) return undefined;
+    const widthMm = choice?.finishedMm ?? use.finishedMm ?? use.usualWidthMm ?? 0;
+    return {
+      words: [{ name: cloth.name }],
+      way,
+      ...(spec.of === 'band' ? { stretch: reading.stretch } : {}),
+      parts: reading.parts,
+      widthMm,
+    };
+  }
+  const elasticId = choice?.elasticId;
+  const elastic = elasticId === undefined ? undefined : facts.elastics?.[elasticId];
+  const prefix = `edge.${edge.id}.material`;
+  const usual = use.usualWidthMm ?? 10;
+  const chosenMm = use.strips.length > 1 ? undefined : choice?.finishedMm;
+  if (elastic && elasticId !== undefined) {
+    const key = `elastic.${elasticId}`;
+    // Several edges may take of the same roll: it is entered once in each ledger.
+    const read = recall([book, key], () => readElastic(book, key, elastic));
+    return {
+      words: [{ name: elastic.name }],
+      elasticId,
+      ...(read.assumed
+        ? {
+            assumed: say`${{ name: elastic.name }} has not been pulled: its stretch is taken as usual for its kind.`,
+          }
+        : {}),
+      stretch: read.reading.stretch,
+      ...(read.growth ? { growth: read.growth } : {}),
+      parts: read.reading.parts,
+      widthMm: chosenMm ?? elastic.widthMm,
+    };
+  }
+  const kind = use.kinds?.[0] ?? 'braided';
+  const stretch = book.given(
+    `${prefix}.stretch`,
+    `stretch of ${kind} elastic, taken as usual`,
+    USUAL_STRETCH[kind],
+    'share',
+    'default',
+    'No elastic is chosen: choose one and pull it to be sure.',
+  );
+  const width = book.given(`${prefix}.width`, `width of ${kind} elastic`, chosenMm ?? usual, 'mm', 'default');
+  return {
+    words: say`${kind} elastic, ${width}`,
+    assumed: say`No elastic is chosen yet: a usual ${kind} one of ${width} stands in.`,
+    stretch,
+    parts: [],
+    widthMm: chosenMm ?? usual,
+  };
+}
+
+/** How it holds, where it goes round a body: by its resting length once it has grown as it was sewn. */
+function holdOf(
+  { book, id, spec, elasticMm }: StripInputs,
+  material: StripMaterial,
+  sewn: Explained,
+  girth: Explained | undefined,
+): Partial<HoldPlan> & Pick<StripPlan, 'resting' | 'body'> {
+  const resting = material.growth
+    ? book.work(`${id}.resting`, {
+        label: 'resting length once it is sewn on',
+        unit: 'mm',
+        mark: 'own record',
+        formula: 'B * (1 + g)',
+        terms: { B: sewn, g: material.growth },
+      })
+    : sewn;
+  const rest = material.growth ? { resting: resting.id } : {};
+  if (!girth || spec.width === 'strap' || spec.of === 'outer') return rest;
+  const cloth = spec.of === 'band';
+  const hold = planHold(book, id, {
+    resting,
+    girth,
+    parts: material.parts,
+    layers: cloth ? 2 : 1,
+    widthMm: cloth ? material.widthMm || elasticMm : material.widthMm,
+  });
+  return { ...rest, body: girth.id, ...hold };
+}

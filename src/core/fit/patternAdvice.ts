@@ -1,0 +1,48 @@
+import type { Explained, Phrase } from '../explain/explained';
+import { getNumber, say, type Ledger } from '../explain/ledger';
+import type { GarmentKind, Zone } from './garmentKind';
+import { LEAST_CHANGE_MM, placeOfLength, zoneChange } from './size';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { PatternPlan, SizePlan, ZonePlan } from './types';
+
+/** The zones with what to change on the pattern: measured on it, or out of its size table. */
+export function withPattern(
+  book: Ledger,
+  { garment }: GarmentFacts,
+  kind: GarmentKind,
+  zones: readonly ZonePlan[],
+  size: SizePlan | undefined,
+): readonly ZonePlan[] {
+  return zones.map((plan) => {
+    const zone = kind.zones.find(({ id }) => id === plan.zone);
+    const girth = garment.pattern.finished[plan.zone];
+    if (zone && girth !== undefined) {
+      return { ...plan, pattern: measuredPattern(book, zone, getNumber(book.numbers, plan.rest), girth) };
+    }
+    const sized = size?.zones.find((one) => one.zone === plan.zone);
+    if (!sized) return plan;
+    const pattern: PatternPlan = {
+      girth: sized.finished,
+      perSeamEdge: sized.perSeamEdge,
+      advice: sized.advice,
+    };
+    return { ...plan, pattern };
+  });
+}
+
+function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girthMm: number): PatternPlan {
+  const at = `fit.${zone.id}`;
+  const label = `pattern at the ${zone.label.toLowerCase()}, finished`;
+  const girth = book.given(`${at}.pattern`, label, girthMm, 'mm', 'measured');
+  const perSeamEdge = zoneChange(book, zone, `${at}.perSeamEdge`, girth, rest);
+  const longer = girthMm > rest.value;
+  const advice: Phrase =
+    perSeamEdge.value < LEAST_CHANGE_MM
+      ? say`${zone.label}: the pattern fits as it is`
+      : zone.axis === 'along'
+        ? say`${zone.label}: ${longer ? 'shorten' : 'lengthen'} by ${perSeamEdge} altogether${placeOfLength(zone)}`
+        : longer
+          ? say`${zone.label}: take ${perSeamEdge} off each seam edge`
+          : say`${zone.label}: add ${perSeamEdge} at each seam edge`;
+  return { girth: girth.id, perSeamEdge: perSeamEdge.id, advice };
+}

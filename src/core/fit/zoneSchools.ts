@@ -1,0 +1,230 @@
+import { MM_PER_M } from '../units/constants';
+import { extensionFromEase, restGirth } from './ease';
+import { FEEL_WEIGHT } from '../cloth/layers';
+import { workExtension, workTension, type TensionPart } from '../cloth/tensionNumbers';
+import type { Explained } from '../explain/explained';
+import { leaf, type Ledger } from '../explain/ledger';
+import type { EaseSchool } from '../facts/garment';
+import type { Pattern } from '../facts/pattern';
+import type { FittingGarment } from '../facts/wearer';
+import { workWornExtension } from './fitNumbers';
+import { DEFAULT_PRESSURE_PA, tensionForPressure } from './pressure';
+import { easeSchoolLabels, extensionByShare, looseGirth } from './schools';
+import type { Style, Zone } from './garmentKind';
+import { capLeaf, type Shared } from './sharedFit';
+import type { ZoneSchool } from './types';
+
+/** What one zone's schools are worked out from. */
+export interface ZoneInputs {
+  readonly book: Ledger;
+  readonly shared: Shared;
+  readonly zone: Zone;
+  readonly at: string;
+  readonly body: Explained;
+  /** The girth that a loose garment's ease is stated for. */
+  readonly first: Explained;
+  readonly style: Style;
+  /** The zone's default share of the stretch. */
+  readonly share: number;
+  readonly pressurePa: number | undefined;
+  readonly pattern: Pattern | undefined;
+  readonly like: FittingGarment | undefined;
+}
+
+/** Every school that can say something about this zone, each with its garment and worn extension. */
+export function zoneSchools(inputs: ZoneInputs): readonly ZoneSchool[] {
+  return [
+    shareSchool(inputs),
+    classSchool(inputs),
+    kindSchool(inputs),
+    pressureSchool(inputs),
+    transferSchool(inputs),
+    likeSchool(inputs),
+  ].filter((school) => school !== undefined);
+}
+
+/** Worn extension by share of the stretch, for a share that is chosen or the default. */
+export function byShare(
+  { book, shared }: ZoneInputs,
+  id: string,
+  share: number,
+  mark: 'chosen' | 'own record' | 'T, from memory',
+): Explained {
+  const chosen = leaf('share of the stretch', share, 'share', mark);
+  if (shared.real) {
+    return book.work(id, {
+      label: 'worn extension by share of stretch',
+      unit: 'share',
+      mark: 'D',
+      formula: 'share * S',
+      terms: { share: chosen, S: shared.stretch },
+    });
+  }
+  return book.work(id, {
+    label: 'worn extension by share of stretch',
+    unit: 'share',
+    mark: 'D',
+    formula: extensionByShare.text,
+    terms: { share: chosen, S: shared.stretch, cap: capLeaf },
+  });
+}
+
+/** The garment at rest for a worn extension. */
+export const restAt = (
+  book: Ledger,
+  id: string,
+  label: string,
+  body: Explained,
+  extension: Explained,
+): Explained =>
+  book.work(id, {
+    label,
+    unit: 'mm',
+    mark: 'D',
+    formula: restGirth.text,
+    terms: { G: body, e: extension },
+  });
+
+function school(
+  { book, at, body }: ZoneInputs,
+  id: EaseSchool,
+  extension: Explained,
+  label: string = easeSchoolLabels[id],
+): ZoneSchool {
+  const rest = restAt(book, `${at}.school.${id}.rest`, `garment, ${label}`, body, extension);
+  return { school: id, label, extension: extension.id, rest: rest.id };
+}
+
+const shareSchool = (inputs: ZoneInputs): ZoneSchool =>
+  school(inputs, 'share', byShare(inputs, `${inputs.at}.school.share`, inputs.share, 'T, from memory'));
+
+const classSchool = (inputs: ZoneInputs): ZoneSchool => school(inputs, 'class', inputs.shared.byClass);
+
+function kindSchool(inputs: ZoneInputs): ZoneSchool {
+  const { book, at, body, first, shared, style } = inputs;
+  const { byKind } = shared;
+  if (byKind) {
+    return {
+      ...school(inputs, 'kind', byKind.middle, byKind.label),
+      low: byKind.low.id,
+      high: byKind.high.id,
+    };
+  }
+  const rest = book.work(`${at}.school.kind.rest`, {
+    label: 'garment, looser than the body',
+    unit: 'mm',
+    mark: 'T, from memory',
+    formula: looseGirth.text,
+    terms: {
+      G: body,
+      ease: leaf('ease of a loose one', style.looseMm ?? 0, 'mm', 'T, from memory'),
+      first,
+    },
+  });
+  const extension = workWornExtension(book, `${at}.school.kind.extension`, `worn extension ${style.usual}`, {
+    G: body,
+    g: rest,
+  });
+  return { school: 'kind', label: style.usual, extension: extension.id, rest: rest.id };
+}
+
+function pressureSchool(inputs: ZoneInputs): ZoneSchool | undefined {
+  const { book, at, body, shared, pressurePa } = inputs;
+  if (!shared.real || shared.axis === 'along') return undefined;
+  const mark = pressurePa === undefined ? 'default' : 'chosen';
+  const tension = book.work(`${at}.school.pressure.tension`, {
+    label: 'tension that presses so much on this girth',
+    unit: 'nPerM',
+    mark: 'D',
+    note: 'Laplace’s law for a cylinder; the girth is in millimetres.',
+    formula: tensionForPressure.text,
+    terms: {
+      p: leaf('pressure wanted', pressurePa ?? DEFAULT_PRESSURE_PA, 'pa', mark),
+      G: { ...asDial(body) },
+      mm: leaf('millimetres in a metre', MM_PER_M, 'count', 'D'),
+    },
+  });
+  const extension = workExtension(
+    book,
+    { id: `${at}.school.pressure`, label: 'worn extension at that pressure', real: true },
+    shared.parts,
+    tension,
+  );
+  return school(inputs, 'pressure', extension);
+}
+
+/** The same length counted in millimetres on either tape, for formulas of physics. */
+export const asDial = ({ label, value, id }: Explained) =>
+  ({ label: `${label}, mm`, value, unit: 'dialMm', of: id }) as const;
+
+function transferSchool(inputs: ZoneInputs): ZoneSchool | undefined {
+  const { book, at, shared, pattern } = inputs;
+  const ease = shared.axis === 'around' ? pattern?.easeAround : pattern?.easeAlong;
+  if (!pattern || ease === undefined || ease < 0) return undefined;
+  const drafted = Object.values(pattern.layers).flatMap((layer, nth): TensionPart[] => {
+    const stretch = shared.axis === 'around' ? layer.around : layer.along;
+    if (stretch === undefined) return [];
+    const S = book.given(
+      `${at}.drafted${nth + 1}`,
+      `stretch of ${layer.label}, as drafted for`,
+      stretch,
+      'share',
+      'own record',
+    );
+    return [{ name: layer.label, S, feel: FEEL_WEIGHT[layer.feel] }];
+  });
+  if (drafted.length === 0 || drafted.length < Object.keys(pattern.layers).length) return undefined;
+  const was = book.work(`${at}.school.transfer.was`, {
+    label: 'worn extension the pattern was drafted at',
+    unit: 'share',
+    mark: 'D',
+    formula: extensionFromEase.text,
+    terms: { n: leaf('the pattern’s own negative ease', ease, 'share', 'own record') },
+  });
+  const tension = workTension(
+    book,
+    {
+      id: `${at}.school.transfer.tension`,
+      label: 'its tension then, in comfortable pulls',
+      real: false,
+    },
+    drafted,
+    was,
+  );
+  const extension = workExtension(
+    book,
+    { id: `${at}.school.transfer`, label: 'worn extension that keeps that tension', real: false },
+    shared.parts,
+    tension,
+  );
+  return school(inputs, 'transfer', extension);
+}
+
+function likeSchool(inputs: ZoneInputs): ZoneSchool | undefined {
+  const { book, at, body, shared, zone, like } = inputs;
+  const girth = like?.girths[zone.measure];
+  const stretch = shared.axis === 'around' ? like?.stretchAround : like?.stretchAlong;
+  if (!like || girth === undefined || stretch === undefined) return undefined;
+  const g = leaf(`${like.name}, measured flat and doubled`, girth, 'mm', 'own record');
+  const label = `like ${like.name}`.slice(0, 40);
+  const common = { label: `worn extension ${label}`, unit: 'share', mark: 'own record' } as const;
+  const extension =
+    girth >= body.value
+      ? book.work(`${at}.school.like`, {
+          ...common,
+          formula: 'G / g - 1',
+          terms: { G: body, g },
+        })
+      : book.work(`${at}.school.like`, {
+          ...common,
+          note: 'The same share of the stretch that this cloth has.',
+          formula: '(G / g - 1) / So * S',
+          terms: {
+            G: body,
+            g,
+            So: leaf('stretch of its cloth', stretch, 'share', 'own record'),
+            S: shared.stretch,
+          },
+        });
+  return school(inputs, 'like', extension, label);
+}

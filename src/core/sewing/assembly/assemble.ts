@@ -1,0 +1,162 @@
+import { createMemory } from '../../explain/remember';
+import type { Garment } from '../../facts/garment';
+import type { KindId } from '../../facts/kindIds';
+import type { GarmentKind } from '../../fit/garmentKind';
+import { edgeUseOf, finishOf } from '../../edges/useOf';
+import { edge, recipes } from './recipes';
+import type { Alternative, Ways } from './recipe';
+import type { StepSpec } from './step';
+
+/** A garment's steps in written order, each with the ids of all that must come before it. */
+export interface Assembly {
+  readonly steps: readonly StepSpec[];
+  /** What can be done in another way, and what was settled. */
+  readonly alternatives: readonly Alternative[];
+  readonly ways: Ways;
+}
+
+interface Inputs {
+  /** The catalogue's kind whose recipe is followed. */
+  readonly base: KindId;
+  readonly kind: GarmentKind;
+  readonly garment: Garment;
+  readonly lined: boolean;
+  /** Ways to try instead of those chosen. */
+  readonly ways?: Ways;
+}
+
+/** Steps as they were called before, so that what is ticked off stays so. */
+const formerIds: Readonly<Record<string, string>> = {
+  shoulder: 'shoulders',
+  'length-try': 'hem-try',
+  armhole: 'sleeves',
+  side: 'sides',
+  'sleeve-hem': 'sleeve-hems',
+  'neckline-measure': 'measure-neck',
+  'neckline-join': 'join-band',
+  'neckline-mark': 'mark-neck',
+  'neckline-sew': 'sew-band',
+  'neckline-press': 'press-neck',
+  'neckline-topstitch': 'topstitch',
+};
+
+/** The fact kept under a step's id, or under the id it had before. */
+export const ofStep = <T>(kept: Readonly<Record<string, T>>, id: string): T | undefined =>
+  kept[id] ?? kept[formerIds[id] ?? `seam-${id}`];
+
+/** The alternatives of a kind that this garment has something for. */
+function alternativesOf(
+  base: KindId,
+  kind: GarmentKind,
+  garment: Pick<Garment, 'finishes' | 'edges'>,
+): readonly Alternative[] {
+  const hemmed = (id: string) => kind.edges.some((one) => one.id === id && finishOf(one, garment) === 'hem');
+  const neck = kind.edges.find(({ id }) => id === 'neckline');
+  const neckUse = neck && edgeUseOf(neck, garment).id;
+  const matters: Readonly<Record<string, () => boolean>> = {
+    'sleeve-hems': () => hemmed('sleeve-hem') || hemmed('cuff'),
+    'leg-hems': () => hemmed('leg-hem') || hemmed('leg'),
+    sleeves: () => kind.seams.some(({ id }) => id === 'armhole'),
+    binding: () => neckUse === 'flat-binding',
+    neckband: () => neckUse === 'neckband',
+    outseams: () => kind.seams.some(({ id }) => id === 'outseam'),
+  };
+  return recipes[base].alternatives.filter(({ id }) => matters[id]?.() ?? true);
+}
+
+/** What the person settled; what they left open is absent. */
+export function chosenWays(garment: Pick<Garment, 'ways' | 'sleeveHems'>): Ways {
+  const { ways = {}, sleeveHems } = garment;
+  return { ...(sleeveHems === 'best' ? {} : { 'sleeve-hems': sleeveHems }), ...ways };
+}
+
+const recall = createMemory<Assembly>();
+
+/** What recipes read of a garment, and nothing else of it. */
+const readBy = ({ stay, topstitch, neckband, finishes, edges = {} }: Garment): readonly unknown[] => [
+  stay,
+  topstitch,
+  neckband.join,
+  finishes,
+  Object.entries(edges).map(([id, edge]) => [id, edge.use]),
+];
+
+/** The garment's steps: the same object again while nothing that they follow from changes. */
+export function assemble(inputs: Inputs): Assembly {
+  const { base, kind, garment, lined, ways } = inputs;
+  const read = JSON.stringify([base, lined, ways, chosenWays(garment), readBy(garment)]);
+  return recall([kind, read], () => assembleAnew(inputs));
+}
+
+/** Of each alternative the option that is wanted, else its first. */
+const settle = (alternatives: readonly Alternative[], wanted: Ways): Ways =>
+  Object.fromEntries(
+    alternatives.map(({ id, options }) => [
+      id,
+      options.some((one) => one.id === wanted[id]) ? (wanted[id] as string) : (options[0]?.id ?? ''),
+    ]),
+  );
+
+/** Whether the neckband goes on before the left shoulder is closed: its ends then lie in that seam. */
+export const neckbandOpen = (kind: GarmentKind, garment: Garment): boolean =>
+  settle(alternativesOf(kind.kind, kind, garment), chosenWays(garment)).neckband === 'open';
+
+function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assembly {
+  const alternatives = alternativesOf(base, kind, garment);
+  const settled = settle(alternatives, { ...chosenWays(garment), ...ways });
+  const context = { kind, garment, ways: settled, lined };
+  const written = recipes[base].steps(context);
+  const covered = new Set(written.map((one) => one.edge));
+  const seams = kind.seams.map(({ id }) => `seam:${id}`);
+  const added = kind.edges
+    .filter(({ id }) => !covered.has(id))
+    .flatMap(({ id }) => edge(context, id, { after: seams }));
+  const last = written.at(-1);
+  const all = last?.id === 'last-look' ? [...written.slice(0, -1), ...added, last] : [...written, ...added];
+  return { steps: resolve(all), alternatives, ways: settled };
+}
+
+/** Names steps for `edge:X` and `seam:X`, drops what is not here, and puts the front's mark first and the last look last. */
+function resolve(steps: readonly StepSpec[]): readonly StepSpec[] {
+  const here = new Set(steps.map(({ id }) => id));
+  const first = here.has('mark-front') ? 'mark-front' : undefined;
+  return steps.map((one, at) => {
+    const named = one.after.flatMap((token) => namedBy(token, steps)).filter((id) => here.has(id));
+    const others = steps.slice(0, at).map(({ id }) => id);
+    const after = one.id === 'last-look' ? others : named;
+    const roots = first !== undefined && one.id !== first && after.length === 0 ? [first] : after;
+    return { ...one, after: [...new Set(roots)].filter((id) => id !== one.id) };
+  });
+}
+
+function namedBy(token: string, steps: readonly StepSpec[]): readonly string[] {
+  const [what, name] = token.split(':');
+  if (name === undefined) return [token];
+  return steps.filter((one) => (what === 'edge' ? one.edge === name : one.seam === name)).map(({ id }) => id);
+}
+
+/**
+ * A circle among `X before Y`, as the ids along it, the first again at its end; `undefined` where there is none.
+ */
+export function findCircle(
+  steps: readonly { readonly id: string; readonly after: readonly string[] }[],
+): readonly string[] | undefined {
+  const before = new Map(steps.map(({ id, after }) => [id, after]));
+  const done = new Set<string>();
+  const walk = (id: string, path: readonly string[]): readonly string[] | undefined => {
+    const at = path.indexOf(id);
+    if (at >= 0) return [...path.slice(at), id].toReversed();
+    if (done.has(id)) return undefined;
+    for (const one of before.get(id) ?? []) {
+      const circle = walk(one, [...path, id]);
+      if (circle) return circle;
+    }
+    done.add(id);
+    return undefined;
+  };
+  for (const { id } of steps) {
+    const circle = walk(id, []);
+    if (circle) return circle;
+  }
+  return undefined;
+}

@@ -1,0 +1,118 @@
+import { say } from '../../../explain/ledger';
+import { edge } from './edges';
+import { seam, sleevesSet, step, type Recipe } from '../recipe';
+import { lastLook, markFront, pressHems, shoulders, sides, sleeves } from './shared';
+
+export const shapedBlouse: Recipe = {
+  alternatives: [sleevesSet],
+  steps: (c) => [
+    markFront(),
+    ...pressHems(c, 'hem'),
+    step(
+      'gathers',
+      say`Gather the side fronts and the flounces`,
+      [say`Two parallel long rows inside the allowance; pull both bobbin threads until it fits its panel.`],
+      say`The gathers are even.`,
+      { job: 'gather', minutes: 10, sides: 'one layer', up: 'the face', start: 'one end', times: 2 },
+    ),
+    ...seam(
+      c,
+      'panel',
+      say`Join the panels of the front`,
+      [say`Middle front uppermost: the net underneath is fed evenly with tissue over it.`],
+      say`The front is one piece again and lies flat.`,
+      {
+        job: 'still',
+        after: ['gathers'],
+        up: 'the middle front',
+        start: 'the upper edge',
+        press: 'to the middle',
+      },
+    ),
+    ...shoulders(c, ['panel']),
+    step(
+      'flounce-line',
+      say`Line the flounces and baste them to the sleeves`,
+      [
+        say`Outer edge of flounce and lining together, turned and pressed; starched edges dry flat first.`,
+        say`Baste the layers all round the sleeve’s end.`,
+      ],
+      say`Nothing twists; left and right mirror.`,
+      {
+        job: 'baste',
+        minutes: 10,
+        after: ['gathers', 'edge:flounce'],
+        sides: 'wrong sides facing',
+        up: 'the flounce',
+        start: 'the underarm seam',
+        cautions: ['starch'],
+        times: 2,
+      },
+    ),
+    ...edge(c, 'flounce', { after: ['gathers'] }),
+    ...seam(
+      c,
+      'flounce',
+      say`Set the flounces in`,
+      [say`Through sleeve, flounce and lining; notches matched.`],
+      say`All layers are caught.`,
+      {
+        job: 'seam',
+        after: ['flounce-line'],
+        up: 'the sleeve',
+        start: 'the underarm seam',
+        press: 'to the sleeve',
+        ring: true,
+      },
+    ),
+    step(
+      'flounce-line-out',
+      say`Take the basting of the flounces out`,
+      [say`Snip and pull from the inside.`],
+      say`No basting is left.`,
+      { minutes: 3, after: ['flounce'], takesOut: 'flounce-line', cautions: ['basting-pops'] },
+    ),
+    ...sleeves(c, ['shoulder']),
+    ...sides(c, []),
+    ...edge(c, 'collar', { after: [] }),
+    step(
+      'collar-tack',
+      say`Baste the collar to the neck`,
+      [say`Layers of the collar together first, then to the neck, centre back and shoulders matched.`],
+      say`Both fronts of the collar are alike.`,
+      {
+        job: 'baste',
+        minutes: 6,
+        after: ['shoulder', 'edge:collar'],
+        sides: 'wrong side of the collar on the right side',
+        up: 'the collar',
+        start: 'centre back',
+      },
+    ),
+    ...seam(
+      c,
+      'collar',
+      say`Sew the collar on`,
+      [say`All layers, the neck uppermost, clipped where it will not lie.`],
+      (f) => (f.head ? say`It goes over ${f.head}.` : say`It lies flat round the neck.`),
+      {
+        job: 'ring',
+        after: ['collar-tack'],
+        times: 1,
+        up: 'the neck',
+        start: 'centre back',
+        press: 'to the body',
+        ring: true,
+      },
+    ),
+    step(
+      'collar-tack-out',
+      say`Take the basting of the collar out`,
+      [say`Snip and pull from the inside.`],
+      say`No basting is left.`,
+      { minutes: 2, after: ['collar'], takesOut: 'collar-tack', cautions: ['basting-pops'] },
+    ),
+    ...edge(c, 'hem', { after: ['side', 'collar'], seam: 'hem' }),
+    lastLook(c),
+  ],
+};

@@ -1,0 +1,167 @@
+import type { Figures, StripFigures } from './assembly/step';
+import type { Explained, NumberPart, Phrase } from '../explain/explained';
+import { say, type Ledger } from '../explain/ledger';
+import { MM_PER_INCH } from '../units/constants';
+import { isAtMostMm } from '../units/tolerance';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { PlanToSew } from './types';
+import { marksOf } from '../edges/marks/stripMarks';
+
+/** Sewn seams are trimmed to this on a sewing machine: ¼ in (T). */
+const TRIMMED_MM = 6.35;
+/** Length of a test swatch's seam (T). */
+const SWATCH_MM = 100;
+/** How far a row sewn in the round runs over its start; a serger's hem that does not show, further (T). */
+const OVERLAP_MM = 10;
+const LONG_OVERLAP_MM = 50;
+/** An exposed elastic laps over the garment by about ⅜ in (T). */
+const LAP_MM = 10;
+/** A serger's hem that does not show leaves 6 to 10 mm of the edge exposed: the middle (T). */
+const EXPOSED_MM = 8;
+/** A turned lettuce edge takes this (T). */
+const LETTUCE_MM = 13;
+
+/** The lengths that the steps speak of. Each is entered in the ledger when a step first asks for it. */
+export function figuresOf(
+  book: Ledger,
+  facts: GarmentFacts,
+  plan: Pick<PlanToSew, 'numbers' | 'edges' | 'neckband' | 'neckline'>,
+): Figures {
+  const { garment } = facts;
+  const { pattern } = garment;
+  const get = (id: string | undefined) =>
+    id === undefined ? undefined : (plan.numbers[id] ?? book.numbers[id]);
+  const given = (id: string, label: string, mm: number, mark: 'measured' | 'T' | 'chosen'): Explained =>
+    book.numbers[`sew.${id}`] ?? book.given(`sew.${id}`, label, mm, 'mm', mark);
+  const onBothTapes = (id: string, label: string, mm: number, inchMm: number): NumberPart => ({
+    n: given(id, label, mm, 'T').id,
+    inch: given(`${id}.inch`, label, inchMm, 'T').id,
+  });
+  const strips = new Map<string, StripFigures | undefined>();
+  const strip = (edge: string, at = 0): StripFigures | undefined => {
+    const key = `${edge}.${at}`;
+    if (!strips.has(key)) strips.set(key, stripFigures(book, plan, edge, at, get));
+    return strips.get(key);
+  };
+  return {
+    get allowance() {
+      return given('seamAllowance', 'seam allowance', pattern.seamAllowanceMm, 'measured');
+    },
+    get neckAllowance() {
+      return given(
+        'neckAllowance',
+        'seam allowance at the neckline',
+        pattern.neckline.allowanceMm,
+        'measured',
+      );
+    },
+    get overlap() {
+      return given('overlap', 'overlap at the start', OVERLAP_MM, 'T');
+    },
+    get longOverlap() {
+      const label = 'overlap at the start of a hem that does not show';
+      return onBothTapes('longOverlap', label, LONG_OVERLAP_MM, 2 * MM_PER_INCH);
+    },
+    get lap() {
+      return given('lap', 'elastic over the edge', LAP_MM, 'T');
+    },
+    get swatch() {
+      return onBothTapes('swatch', 'length of the swatch', SWATCH_MM, 4 * MM_PER_INCH);
+    },
+    get trimmed() {
+      return isAtMostMm(pattern.seamAllowanceMm, TRIMMED_MM)
+        ? undefined
+        : given('trimmed', 'trimmed allowance', TRIMMED_MM, 'T');
+    },
+    get exposed() {
+      return given('exposed', 'edge that shows past the fold', EXPOSED_MM, 'T');
+    },
+    get lettuce() {
+      return given('lettuce', 'allowance of a turned lettuce edge', LETTUCE_MM, 'T');
+    },
+    head: get('body.head'),
+    hem: (edge) => {
+      const own = plan.edges.find(({ id }) => id === edge)?.hem;
+      const depth = get(own?.depth);
+      if (depth) return depth;
+      return edge.includes('sleeve') || edge === 'cuff'
+        ? given('sleeveHem', 'sleeve hem, turned up', pattern.sleeveHemAllowanceMm, 'chosen')
+        : given('hem', 'hem, turned up', pattern.hemAllowanceMm, 'chosen');
+    },
+    edge: (id) =>
+      (id === 'neckline' ? get(plan.neckline?.seamline) : undefined) ??
+      get(plan.edges.find((one) => one.id === id)?.length),
+    strip,
+    names: {
+      outer: nameOf(facts.outer?.name, say`the cloth`),
+      band: nameOf(facts.band?.name, say`the band’s cloth`),
+      lining: nameOf(facts.lining?.name, say`the lining`),
+      elastic: (edge) => {
+        const id = garment.edges?.[edge]?.elasticId;
+        return nameOf(id === undefined ? undefined : facts.elastics?.[id]?.name, say`elastic`);
+      },
+    },
+    child: facts.wearer?.grown === 'child',
+  };
+}
+
+const nameOf = (name: string | undefined, otherwise: Phrase): Phrase =>
+  name === undefined ? otherwise : [{ name }];
+
+function stripFigures(
+  book: Ledger,
+  plan: Pick<PlanToSew, 'numbers' | 'edges' | 'neckband'>,
+  edge: string,
+  at: number,
+  get: (id: string | undefined) => Explained | undefined,
+): StripFigures | undefined {
+  if (edge === 'neckline' && plan.neckband && at === 0) {
+    const { marked, sewn, sewnStretch, expectedWidth, finishedWidth, quarter, firstMark } = plan.neckband;
+    const own = get(sewn);
+    if (!own) return undefined;
+    const past = get(marked.marks.find(({ label }) => label === 'quarter')?.fromSeams[0]?.mm);
+    return {
+      sewn: own,
+      ...marksOfBand(get, marked),
+      ...optional('firstMark', get(firstMark)),
+      byParts: !marked.even,
+      ...pulled(get(sewnStretch)),
+      ...optional('finished', get(expectedWidth ?? finishedWidth)),
+      ...(past ? { ...optional('quarter', get(quarter)), quarterBefore: past.value < 0 } : {}),
+    };
+  }
+  const strip = plan.edges.find(({ id }) => id === edge)?.strips[at];
+  const sewn = get(strip?.sewn);
+  if (!strip || !sewn) return undefined;
+  const marks = marksOf(plan, strip);
+  if (marks) book.adopt(Object.values(marks.numbers).filter(({ id }) => book.numbers[id] === undefined));
+  const stretch = get(strip.sewnStretch);
+  return {
+    sewn,
+    join: strip.join,
+    ...optional('adds', get(strip.adds)),
+    ...(marks ? marksOfBand((id) => (id === undefined ? undefined : marks.numbers[id]), marks.marked) : {}),
+    ...pulled(stretch),
+  };
+}
+
+/** Less than this is no pull that hands could tell: share (T). */
+const LEVEL = 0.005;
+
+const pulled = (stretch: Explained | undefined): Pick<StripFigures, 'stretch' | 'level'> => {
+  if (!stretch) return {};
+  if (Math.abs(stretch.value) < LEVEL) return { level: true };
+  return stretch.value > 0 ? { stretch } : {};
+};
+
+const optional = <K extends keyof StripFigures>(key: K, value: StripFigures[K]): Partial<StripFigures> =>
+  value === undefined ? {} : { [key]: value };
+
+const marksOfBand = (
+  get: (id: string | undefined) => Explained | undefined,
+  marked: { readonly markCount: string; readonly edgeSegment: string; readonly bandSegment: string },
+): Partial<StripFigures> => ({
+  ...optional('count', get(marked.markCount)),
+  ...optional('edgeSegment', get(marked.edgeSegment)),
+  ...optional('stripSegment', get(marked.bandSegment)),
+});

@@ -1,0 +1,8 @@
+import { ofStep } from './assembly/assemble';
+import type { Garment } from '../facts/garment';
+import type { StepSummary } from './types';
+import type { SewnSteps } from './sewnSteps';
+
+/** Each step with whether it is done. */
+export const stepSummaries = ({ steps }: SewnSteps, { sewn }: Garment): readonly StepSummary[] =>
+  steps.map(({ spec: { id } }) => ({ id, done: ofStep(sewn, id) !== undefined }));

@@ -1,0 +1,119 @@
+import type { Phrase } from '../explain/explained';
+import { getNumber, say } from '../explain/ledger';
+import type { Piece } from '../fit/garmentKind';
+import { elasticGroups, findingGroups } from './ticketRolls';
+import { cutOf, stripDetails, stripRow, type TicketInputs } from './ticketRow';
+import type { NeckbandPlan } from '../edges/types';
+import type { TicketGroup, TicketRow } from './types';
+
+/** Every piece and length to cut, in cutting order, grouped by material. What is cut stays as cut. */
+export function planTicket(inputs: TicketInputs): readonly TicketGroup[] {
+  const { facts, kind, neckband } = inputs;
+  const { outer, lining, band } = facts;
+  const named = (cloth: { readonly name: string } | undefined, otherwise: string): Phrase =>
+    cloth ? [{ name: cloth.name }] : [otherwise];
+  const rows = (role: Piece['cloth']) => [
+    ...kind.pieces.filter((piece) => piece.cloth === role).map((piece) => pieceRow(inputs, piece)),
+    ...looseRows(inputs, role),
+  ];
+  const bands = [...(neckband ? [bandRow(inputs, neckband)] : []), ...rows('band')];
+  const cloth = (role: Piece['cloth'], material: Phrase, notes: readonly Phrase[], found: TicketRow[]) => ({
+    id: role,
+    role,
+    material,
+    notes,
+    rows: found,
+  });
+  const groups: readonly TicketGroup[] = [
+    cloth('outer', named(outer, 'cloth not chosen'), outerNotes(inputs), rows('outer')),
+    cloth('lining', named(lining, 'lining not chosen'), [], rows('lining')),
+    cloth('band', named(band, 'band cloth not chosen'), [], bands),
+    ...elasticGroups(inputs),
+    ...findingGroups(inputs),
+  ];
+  return groups.filter((group) => group.rows.length > 0);
+}
+
+/** Cloth strips that are no piece of the kind: an edge that is finished otherwise than usual. */
+function looseRows(inputs: TicketInputs, role: Piece['cloth']): TicketRow[] {
+  const { edges, kind, facts } = inputs;
+  const pieces = new Set(kind.pieces.map(({ id }) => id));
+  return edges.flatMap((edge) =>
+    edge.strips
+      .filter(({ of }) => of === role)
+      .filter(() => edge.finish !== 'facing' || facts.garment.finishes?.[edge.id] !== undefined)
+      .flatMap((strip) =>
+        strip.rows.filter((row) => !pieces.has(row)).map((row) => stripRow(inputs, edge, strip, row)),
+      ),
+  );
+}
+
+/** The pattern's size, the girths the pieces make together, and the way the cloth lies. */
+function outerNotes({ book, zones, cloth, size, facts }: TicketInputs): Phrase[] {
+  const named =
+    facts.pattern && size ? [say`${{ name: facts.pattern.name }}, size ${{ name: size.label }}`] : [];
+  const girths = zones
+    .filter(({ axis }) => axis === 'around')
+    .map((zone) => say`${zone.label.toLowerCase()} ${getNumber(book.numbers, zone.rest)}`);
+  const makes: Phrase[] =
+    girths.length === 0
+      ? []
+      : [
+          girths
+            .reduce((all, one) => [...all, ...one, '; '], ['all round, finished: '] as Phrase)
+            .slice(0, -1),
+        ];
+  if (!cloth?.around) return [...named, ...makes];
+  const direction =
+    cloth.around === 'along'
+      ? say`greatest stretch, along the selvedge, goes around`
+      : say`greatest stretch, across, goes around`;
+  return [...named, ...makes, direction];
+}
+
+function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
+  const { book, zones, facts } = inputs;
+  const edge = inputs.edges.find(({ strips }) => strips.some(({ rows }) => rows.includes(piece.id)));
+  const strip = edge?.strips.find((one) => one.rows.includes(piece.id));
+  const changes = strip
+    ? []
+    : zones
+        .filter((zone) => piece.zones.includes(zone.zone))
+        .flatMap((zone) => (zone.pattern ? [zone.pattern.advice] : []));
+  return {
+    id: piece.id,
+    label: piece.label,
+    count:
+      strip?.parts ??
+      book.given(
+        `ticket.${piece.id}.count`,
+        `${piece.label.toLowerCase()}, pieces`,
+        piece.count ?? 1,
+        'count',
+        'chosen',
+      ).id,
+    ...(strip ? { length: strip.cutLength } : {}),
+    ...(strip?.cutWidth ? { width: strip.cutWidth } : {}),
+    details: edge && strip ? stripDetails(inputs, edge, strip) : changes,
+    ...cutOf(inputs, piece.id, facts.garment.cuts[piece.id], strip?.cutLength, strip?.cutWidth),
+  };
+}
+
+function bandRow(inputs: TicketInputs, neckband: NeckbandPlan): TicketRow {
+  const { book, facts } = inputs;
+  const { direction } = facts.garment.neckband;
+  return {
+    id: 'neckband',
+    label: 'Neckband',
+    count: book.given('ticket.neckband.count', 'neckband, pieces', 1, 'count', 'chosen').id,
+    length: neckband.cutLength,
+    width: neckband.cutWidth,
+    details: [
+      say`length runs ${direction === 'across' ? 'across the cloth' : 'along the selvedge'}`,
+      neckband.open
+        ? say`ends at the left shoulder`
+        : say`join at ${neckband.join === 'centre back' ? 'centre back' : 'the left shoulder'}`,
+    ],
+    ...cutOf(inputs, 'neckband', facts.garment.cuts.neckband, neckband.cutLength, neckband.cutWidth),
+  };
+}

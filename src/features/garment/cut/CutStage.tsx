@@ -1,0 +1,169 @@
+'use client';
+import { Fragment } from 'react';
+import type { TicketRow } from '@/core/ticket/types';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { formatLength } from '@/core/units/formatLength';
+import { PhraseText } from '@/ui/PhraseText';
+import { useUnit } from '@/ui/unit';
+import table from '@/ui/table.module.css';
+import styles from '../page/GarmentPage.module.css';
+import { NextButton } from '../page/NextButton';
+import { useCutTick } from './useCutTick';
+import { useGarment } from '../page/useGarment';
+
+const EACH_HEAD: Readonly<Record<string, string>> = {
+  outer: 'Outer cloth',
+  lining: 'Lining',
+  band: 'Bands',
+  elastic: 'Elastic',
+  stay: 'Shoulder stay',
+  findings: 'Findings to pick out',
+};
+
+/** Every piece with its count, left and right apart, its direction, allowances, marks and a tick. */
+export function CutStage() {
+  const { plan, kind, garment } = useGarment();
+  const { unit } = useUnit();
+  const tick = useCutTick();
+  const { pieces } = kind;
+  const show = (mm: number) => formatLength(mm, unit);
+  const side = (which: 'left' | 'right') =>
+    plan.ticket.flatMap((group) => group.rows).filter((row) => row.id.endsWith(`-${which}`));
+  const cutOf = (rows: readonly TicketRow[]) => rows.filter((row) => row.cut).length;
+  return (
+    <div className={styles.stage}>
+      <p className="soft">
+        Cut one flat layer, away from yourself. Close the rotary cutter when you put it down.
+      </p>
+      {plan.ticket.map((group) => (
+        <section key={group.id}>
+          <div className={styles.between}>
+            <h2>{EACH_HEAD[group.role]}</h2>
+            <span className="soft">
+              <PhraseText phrase={group.material} />
+            </span>
+          </div>
+          {group.notes.length > 0 && (
+            <p className="soft">
+              {group.notes.map((note, at) => (
+                <Fragment key={at}>
+                  {at > 0 && ' · '}
+                  <PhraseText phrase={note} />
+                </Fragment>
+              ))}
+            </p>
+          )}
+          <div className={table.scroll}>
+            <table className={`${table.table} ${styles.cutTable}`}>
+              <thead>
+                <tr>
+                  <th style={{ width: 44 }}>Cut</th>
+                  <th style={{ width: 190 }}>Piece</th>
+                  <th className={table.num} style={{ width: 80 }}>
+                    How many
+                  </th>
+                  <th className={table.num} style={{ width: 150 }}>
+                    Size
+                  </th>
+                  <th>How</th>
+                </tr>
+              </thead>
+              <tbody>
+                {group.rows.map((row) => {
+                  const piece = pieces.find(({ id }) => id === row.id);
+                  return (
+                    <tr key={row.id}>
+                      <td>
+                        <input
+                          type="checkbox"
+                          aria-label={`${row.label} is cut`}
+                          checked={row.cut !== undefined}
+                          onChange={(event) => tick(row, event.target.checked)}
+                          style={{ width: 24, height: 24, accentColor: 'var(--capacity)' }}
+                        />
+                      </td>
+                      <td>
+                        <strong>{row.label}</strong>
+                        {row.cut && <p className="soft small">cut on {row.cut.on}</p>}
+                        {row.cut?.changed && (
+                          <p className="small" style={{ color: 'var(--demand)' }}>
+                            <PhraseText phrase={row.cut.changed} />
+                          </p>
+                        )}
+                      </td>
+                      <td className={table.num}>
+                        <ExplainedNumber id={row.count} />
+                      </td>
+                      <td className={table.num}>
+                        {row.length ? <ExplainedNumber id={row.cut?.length ?? row.length[unit]} /> : '—'}
+                        {row.width && (
+                          <>
+                            {' × '}
+                            <ExplainedNumber id={row.cut?.width ?? row.width[unit]} />
+                          </>
+                        )}
+                      </td>
+                      <td>
+                        {piece?.onFold && <p>on the fold, or a half, flipped and finished</p>}
+                        {piece?.side && <p>the mirror of the other: turn the pattern piece over</p>}
+                        {row.details.map((detail, at) => (
+                          <p key={at} className="soft">
+                            <PhraseText phrase={detail} />
+                          </p>
+                        ))}
+                      </td>
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          </div>
+        </section>
+      ))}
+      {plan.cutting.length > 0 && (
+        <section className={styles.stack} style={{ gap: 8 }}>
+          <h2>At the edges, before the paper comes off</h2>
+          <dl className={styles.edgeLines}>
+            {plan.cutting.map(({ edge, label, lines }) => (
+              <div key={edge} data-edge={edge}>
+                <dt>{label}</dt>
+                <dd>
+                  {lines.map((line, at) => (
+                    <p key={at}>
+                      <PhraseText phrase={line} />
+                    </p>
+                  ))}
+                </dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+      )}
+      {side('left').length > 0 && (
+        <p>
+          <strong>
+            Left {cutOf(side('left'))} of {side('left').length} cut, right {cutOf(side('right'))} of{' '}
+            {side('right').length} cut.
+          </strong>{' '}
+          <span className="soft">Two identical halves is the classic mistake.</span>
+        </p>
+      )}
+      <p>
+        Allowances: seams {show(garment.pattern.seamAllowanceMm)}
+        {plan.neckline && `, neck ${show(garment.pattern.neckline.allowanceMm)}`}
+        {kind.edges.some(({ id }) => id === 'sleeve-hem') &&
+          `, sleeve hems ${show(garment.pattern.sleeveHemAllowanceMm)}`}
+        {kind.edges.some(({ finish }) => finish === 'hem') && `, hem ${show(garment.pattern.hemAllowanceMm)}`}
+        . Mark the front’s centre and the back’s centre; double notches on the back.
+      </p>
+      {kind.quirks.length > 0 && (
+        <ul>
+          {kind.quirks.map((quirk) => (
+            <li key={quirk}>{quirk}</li>
+          ))}
+        </ul>
+      )}
+      <NextButton to="sew" />
+    </div>
+  );
+}

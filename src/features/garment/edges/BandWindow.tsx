@@ -1,0 +1,188 @@
+'use client';
+import { garmentSpec, type BandSchool } from '@/core/facts/garment';
+import type { NeckbandPlan } from '@/core/edges/types';
+import { MM_PER_INCH } from '@/core/units/constants';
+import { formatInches, formatLength } from '@/core/units/formatLength';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
+import { useNumbers, valueOf } from '@/ui/numbers';
+import { ScaleChooser, type ScaleRegion } from '@/ui/ScaleChooser';
+import { useUnit } from '@/ui/unit';
+import table from '@/ui/table.module.css';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
+
+const { ownMm, finishedMm, printedCutMm } = garmentSpec.fields.neckband.fields;
+const TICKS = 7;
+
+/** How long the neckband can be: every school against the limits, and the length chosen. */
+export function BandWindow({ band }: { band: NeckbandPlan }) {
+  const { garment, plan, set, fault } = useGarment();
+  const numbers = useNumbers();
+  const { unit } = useUnit();
+  const get = (id: string) => valueOf(numbers, id);
+  const neck = plan.neckline ? get(plan.neckline.seamline) : 0;
+  const shortest = get(band.shortest);
+  const flat = band.liesFlat && get(band.liesFlat);
+  const steam = band.wantsSteam && get(band.wantsSteam);
+  const chosen = get(band.chosen);
+  const grid = unit === 'cm' ? 20 : MM_PER_INCH;
+  const from = Math.floor((Math.min(shortest, neck * 0.72, chosen) - 8) / grid) * grid;
+  const to = Math.ceil((Math.max(neck, chosen) + 4) / grid) * grid;
+  const head = get(band.shortestHead) >= get(band.shortestSewn);
+  const regions = windowRegions(from, to, shortest, flat, steam, head);
+  const step = unit === 'cm' ? 1 : MM_PER_INCH / 8;
+  const every = Math.max(1, Math.ceil((to - from) / grid / TICKS)) * grid;
+  const ticks = Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, at) => from + at * every).map(
+    (value) => ({
+      value,
+      label: unit === 'cm' ? String(Math.round(value / 10)) : formatInches(value, 8),
+    }),
+  );
+  return (
+    <section className={styles.stack}>
+      <div className={styles.between}>
+        <h2>How long the neckband can be</h2>
+        <ExplainedNumber id={band.chosen} text={`Why ${formatLength(chosen, unit)}?`} />
+      </div>
+      <ScaleChooser
+        label="Length of the neckband at the seamline"
+        from={from}
+        to={to}
+        step={step}
+        value={chosen}
+        valueText={formatLength(chosen, unit)}
+        regions={regions}
+        marks={band.schools
+          .filter(({ school }) => school !== 'own')
+          .map((school) => ({
+            value: get(school.length),
+            label: school.label,
+            ...(school.low && school.high
+              ? { low: Math.max(get(school.low), from), high: get(school.high) }
+              : {}),
+          }))}
+        ticks={ticks}
+        onChange={(value) =>
+          set('Neckband’s length', { 'neckband.school': 'own', 'neckband.ownMm': Math.max(value, ownMm.min) })
+        }
+      />
+      <div className={table.scroll}>
+        <table className={table.table}>
+          <thead>
+            <tr>
+              <th>Whose rule</th>
+              <th className={table.num}>at the seamline</th>
+              <th>on this neck</th>
+            </tr>
+          </thead>
+          <tbody>
+            {band.schools.map((school) => (
+              <tr key={school.school}>
+                <td>
+                  <label
+                    style={{
+                      display: 'flex',
+                      gap: 8,
+                      alignItems: 'center',
+                      minHeight: 24,
+                      cursor: 'pointer',
+                    }}
+                  >
+                    <input
+                      type="radio"
+                      name="band-school"
+                      checked={band.school === school.school}
+                      onChange={() =>
+                        set('Neckband’s school', { 'neckband.school': school.school satisfies BandSchool })
+                      }
+                    />
+                    {school.label}
+                    {school.school === 'flat' && (
+                      <span className="soft small">default: it follows the band’s width</span>
+                    )}
+                  </label>
+                </td>
+                <td className={table.num}>
+                  <ExplainedNumber id={school.length} />
+                </td>
+                <td>
+                  {school.state}
+                  {school.extreme && (
+                    <span style={{ color: 'var(--demand)' }}>, extreme on a neck this small</span>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <div className={styles.fields}>
+        <LengthField
+          spec={finishedMm}
+          valueMm={garment.neckband.finishedMm}
+          required
+          help="What shows when it is worn."
+          onChange={(mm) => set('Band’s width', { 'neckband.finishedMm': mm })}
+          fault={fault('neckband.finishedMm')}
+        />
+        <LengthField
+          spec={ownMm}
+          label="Your own length"
+          valueMm={garment.neckband.ownMm}
+          help="At the seamline, without the join’s allowances."
+          onChange={(mm) =>
+            set(
+              'Neckband’s length',
+              mm === undefined
+                ? { 'neckband.ownMm': null, 'neckband.school': 'flat' }
+                : { 'neckband.ownMm': mm, 'neckband.school': 'own' },
+            )
+          }
+          fault={fault('neckband.ownMm')}
+        />
+        <LengthField
+          spec={printedCutMm}
+          label="The pattern’s own band, as cut"
+          valueMm={garment.neckband.printedCutMm}
+          help="From the pattern piece or its chart."
+          onChange={(mm) =>
+            set('Pattern’s own band', {
+              'neckband.printedCutMm': mm,
+              ...(mm === undefined && garment.neckband.school === 'pattern'
+                ? { 'neckband.school': 'flat' }
+                : {}),
+            })
+          }
+          fault={fault('neckband.printedCutMm')}
+        />
+      </div>
+    </section>
+  );
+}
+
+/** The scale's parts: too short, lies flat, wants steam, stands up; only those that exist. */
+function windowRegions(
+  from: number,
+  to: number,
+  shortest: number,
+  flat: number | undefined | '',
+  steam: number | undefined | '',
+  head: boolean,
+): ScaleRegion[] {
+  const short: ScaleRegion = {
+    from,
+    to: Math.min(shortest, to),
+    kind: 'no',
+    word: head ? 'head won’t pass' : 'won’t reach the seam',
+  };
+  if (!flat || !steam) return [short, { from: Math.min(shortest, to), to, kind: 'no', word: 'stands up' }];
+  const good = Math.max(flat, shortest);
+  const care = Math.max(steam, shortest);
+  return [
+    short,
+    { from: shortest, to: good, kind: 'good', word: 'lies flat' },
+    { from: good, to: care, kind: 'care', word: 'wants steam' },
+    { from: care, to, kind: 'no', word: 'stands up' },
+  ].filter((region): region is ScaleRegion => region.to > region.from);
+}

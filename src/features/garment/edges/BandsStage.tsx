@@ -1,0 +1,235 @@
+'use client';
+import { useState } from 'react';
+import { turnOfCloth } from '@/core/edges/neck/formulas';
+import { finishedFromCut } from '@/core/edges/elastics/lengths';
+import { edgeUses } from '@/core/edges/elastics/uses';
+import { garmentSpec, type Garment } from '@/core/facts/garment';
+import type { EdgePlan } from '@/core/edges/types';
+import { formatLength } from '@/core/units/formatLength';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { GarmentDrawing } from '@/ui/GarmentDrawing';
+import { LengthField } from '@/ui/LengthField';
+import { useRecords } from '@/features/records/RecordsProvider';
+import { useNumbers, valueOf } from '@/ui/numbers';
+import { useUnit } from '@/ui/unit';
+import { BandWindow } from './BandWindow';
+import { BandMarks } from './BandMarks';
+import { EdgeWays } from './EdgeWays';
+import { GivenStrip } from './GivenStrip';
+import { EdgeWork } from './EdgeWork';
+import { BandOutcome } from './BandOutcome';
+import styles from '../page/GarmentPage.module.css';
+import { NecklineForm } from './NecklineForm';
+import { NextButton } from '../page/NextButton';
+import { useGarmentDrawing } from '../page/useGarmentDrawing';
+import { useGarment } from '../page/useGarment';
+
+const pattern = garmentSpec.fields.pattern.fields;
+
+/** Every edge of the garment and what finishes it; the neckband with its window. */
+export function BandsStage() {
+  const { garment, kind, plan, set } = useGarment();
+  const { unit } = useUnit();
+  const numbers = useNumbers();
+  const [picked, setEdge] = useState<string | undefined>(undefined);
+  const edge = plan.edges.find(({ id }) => id === picked) ?? plan.edges[0];
+  const drawing = useGarmentDrawing();
+  const show = (mm: number) => formatLength(mm, unit);
+  const value = ({ use, finish, length, strips, id }: EdgePlan): string => {
+    if (use === 'neckband')
+      return plan.neckband ? show(valueOf(numbers, plan.neckband.chosen)) : 'to measure';
+    if (edgeUses[use].stays) return stayWords(garment, show);
+    if (finish === 'hem') {
+      return `turned ${show(id === 'sleeve-hem' ? garment.pattern.sleeveHemAllowanceMm : garment.pattern.hemAllowanceMm)}`;
+    }
+    const last = strips.at(-1)?.of === 'elastic' ? strips.at(-1) : strips[0];
+    if (last) return show(valueOf(numbers, last.chosen));
+    if (edgeUses[use].strips.length > 0) return 'to measure';
+    return length === undefined ? finish : `${finish}, ${show(valueOf(numbers, length))}`;
+  };
+  if (!edge) return <p className="soft">This garment has no edges left: put one back in its kind.</p>;
+  return (
+    <div className={styles.stage}>
+      <div className={styles.columns}>
+        <div className={styles.stack}>
+          <GarmentDrawing
+            drawing={drawing}
+            parts={plan.edges.map(({ id, label }) => ({ part: `edge-${id}`, label }))}
+            chosen={`edge-${edge.id}`}
+            onChoose={(part) => setEdge(part.slice('edge-'.length))}
+          />
+          <ul className={styles.list}>
+            {plan.edges.map((one) => (
+              <li key={one.id}>
+                <button
+                  type="button"
+                  className={styles.pick}
+                  aria-pressed={one.id === edge.id}
+                  onClick={() => setEdge(one.id)}
+                >
+                  <span>{one.label}</span>
+                  <span>{value(one)}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </div>
+        <div className={styles.stack}>
+          {edge.use === 'neckband' && <Neckline />}
+          {edge.finish === 'hem' && <Hem edge={edge} />}
+          {edge.use === 'neckband' ? <EdgeWays plan={edge} /> : <EdgeWork key={edge.id} plan={edge} />}
+          {edge.use !== 'neckband' &&
+            kind.openings.some((one) => one.edge === edge.id && one.at === 'neckline') && <NecklineForm />}
+          <StripsLinks />
+        </div>
+      </div>
+      <NextButton
+        to="cut"
+        words="This is right: on to Cut"
+        onAgree={() => set('Bands agreed', { 'agreed.bands': true })}
+      />
+    </div>
+  );
+}
+
+const stayWords = ({ stay, pattern: { shoulderMm } }: Garment, show: (mm: number) => string): string => {
+  if (stay === 'none') return 'no stay';
+  return shoulderMm === undefined ? 'to measure' : `stay ${show(shoulderMm)}`;
+};
+
+function Neckline() {
+  const { plan } = useGarment();
+  // Where the measuring stands is settled as the edge is opened: it does not move away under the typing.
+  const [measureFirst] = useState(!plan.neckband || !plan.neckline);
+  return (
+    <>
+      {measureFirst && <NecklineForm />}
+      <NeckbandWork />
+      {!measureFirst && <NecklineForm />}
+    </>
+  );
+}
+
+function NeckbandWork() {
+  const { garment, facts, plan, set } = useGarment();
+  const numbers = useNumbers();
+  const { allowanceMm } = garment.pattern.neckline;
+  const turnOfClothMm = turnOfCloth(facts.band?.thicknessMm);
+  if (!plan.neckband || !plan.neckline) return null;
+  const { open, endAllowance } = plan.neckband;
+  return (
+    <>
+      <BandWindow band={plan.neckband} />
+      <BandMarks
+        marked={plan.neckband.marked}
+        edge={plan.neckline.seamline}
+        strip={plan.neckband.sewn}
+        edgeName="neckline"
+        stripName="band"
+        byCurve
+        choice={garment.neckband.marks}
+        onChoose={(marks) => set('Marks', { 'neckband.marks': marks })}
+      >
+        {open ? (
+          <p>Its ends lie in the left shoulder seam: at Sew it goes on before that is closed.</p>
+        ) : (
+          <ChoiceRow
+            legend="Band joined at"
+            value={garment.neckband.join}
+            options={[
+              { value: 'centre-back', label: 'centre back' },
+              { value: 'left-shoulder', label: 'left shoulder' },
+            ]}
+            onChange={(join) => set('Where the band is joined', { 'neckband.join': join })}
+          />
+        )}
+      </BandMarks>
+      <BandOutcome band={plan.neckband} />
+      <GivenStrip
+        name="band"
+        cutLengthMm={valueOf(numbers, plan.neckband.cutLength.exact)}
+        cutWidthMm={valueOf(numbers, plan.neckband.cutWidth.exact)}
+        onLength={(mm) =>
+          set('Neckband as it is cut', {
+            'neckband.ownMm': mm - 2 * valueOf(numbers, endAllowance),
+            'neckband.school': 'own',
+          })
+        }
+        onWidth={(mm) =>
+          set('Neckband as it is cut', {
+            'neckband.finishedMm': finishedFromCut('folded', mm, { allowanceMm, turnOfClothMm }),
+          })
+        }
+      />
+    </>
+  );
+}
+
+/** Marking strips for every band and elastic of the garment, as a PDF at true scale. */
+function StripsLinks() {
+  const { id, plan } = useGarment();
+  const { unit } = useUnit();
+  const records = useRecords();
+  const marked =
+    plan.neckband !== undefined || plan.edges.some(({ strips }) => strips.some((one) => one.marking));
+  if (!marked) return null;
+  const link = (paper: 'a4' | 'letter', edges: boolean) => ({
+    href: `/api/garments/${id}/strips?paper=${paper}&unit=${unit}${edges ? '&edges=yes' : ''}`,
+    target: '_blank',
+    rel: 'noopener',
+    onClick: () => void records.flush(),
+  });
+  return (
+    <section className={styles.stack} style={{ gap: 8 }}>
+      <h2>Marking strips to print</h2>
+      <p className="soft">
+        One strip at true scale for every band and elastic here, with its marks: lay it along and mark, no
+        measuring. Print at 100 %.
+      </p>
+      <p className={styles.actions}>
+        <a {...link('a4', false)}>A4</a>
+        <a {...link('letter', false)}>Letter</a>
+        <a {...link('a4', true)}>A4, with the edges</a>
+        <a {...link('letter', true)}>Letter, with the edges</a>
+      </p>
+    </section>
+  );
+}
+
+function Hem({ edge }: { edge: EdgePlan }) {
+  const { garment, set, fault } = useGarment();
+  const sleeve = edge.id === 'sleeve-hem';
+  const key = sleeve ? 'sleeveHemAllowanceMm' : 'hemAllowanceMm';
+  return (
+    <section className={styles.stack}>
+      <h2>{edge.id === 'hem' ? 'Hem of the body' : edge.label}</h2>
+      <div className={styles.fields}>
+        <LengthField
+          spec={pattern[key]}
+          valueMm={garment.pattern[key]}
+          required
+          help="Small tees usually 1.3 cm (½ in), others 2.5 cm (1 in)."
+          onChange={(mm) => set('Hem', { [`pattern.${key}`]: mm })}
+          fault={fault(`pattern.${key}`)}
+        />
+        {sleeve && (
+          <LengthField
+            spec={pattern.sleeveHemMm}
+            valueMm={garment.pattern.sleeveHemMm}
+            help="Finished, on the pattern. Empty: taken as wide as the sleeve."
+            onChange={(mm) => set('Sleeve hem', { 'pattern.sleeveHemMm': mm })}
+            fault={fault('pattern.sleeveHemMm')}
+          />
+        )}
+        <LengthField
+          spec={pattern.seamAllowanceMm}
+          valueMm={garment.pattern.seamAllowanceMm}
+          required
+          help="Of the other seams."
+          onChange={(mm) => set('Seam allowance', { 'pattern.seamAllowanceMm': mm })}
+          fault={fault('pattern.seamAllowanceMm')}
+        />
+      </div>
+    </section>
+  );
+}
