@@ -103,7 +103,19 @@ export async function saved(page: Page): Promise<void> {
 export async function visit(page: Page, path: string): Promise<void> {
   await page.goto(path, { waitUntil: 'networkidle' });
   await expect(page.locator('h1').first()).toBeVisible();
+  await live(page);
 }
+
+/** Waits until the page answers keys: its heading and every field of it belong to React. */
+const live = (page: Page) =>
+  page.waitForFunction(
+    () =>
+      [...document.querySelectorAll('h1, input, textarea:not([aria-hidden])')].every((element) =>
+        Object.keys(element).some((key) => key.startsWith('__reactFiber$')),
+      ),
+    undefined,
+    { timeout: 20_000 },
+  );
 
 /** Fills in a new garment for Odile out of Heron jersey on the page for it, and starts it; its address. */
 export async function startGarment(page: Page, hands: Hands, name: string): Promise<string> {
