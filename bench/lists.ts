@@ -1,12 +1,12 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { newTee } from '../src/core/facts/garment';
+import type { Garment } from '../src/core/facts/garment';
 import { openDatabase, type Database } from '../src/data/database';
 import { migrateDatabase } from '../src/data/migrate';
 import { write } from '../src/server/recordRoutes';
 import { garmentLines } from '../src/server/views';
-import { household } from '../src/demo/household';
+import { householdOps } from '../src/demo/ops';
 import { TODAY } from '../tests/demoFacts';
 
 const RUNS = 60;
@@ -36,23 +36,21 @@ export function listRatio(): number {
 }
 
 function fill(db: Database, count: number): void {
-  const { wearers, cloths, machines, machineSets, garments } = household(TODAY);
-  const model = garments['ring-toss'] ?? newTee('Tee');
+  const { shelf, garments } = householdOps(TODAY);
+  const model = garments.find(({ id }) => id === 'ring-toss') as { facts: Garment };
   const made = write(db, {
     label: 'Fill',
     ops: [
-      ...Object.entries(wearers).map(([id, facts]) => ({ op: 'create', kind: 'wearer', id, facts }) as const),
-      ...Object.entries(cloths).map(([id, facts]) => ({ op: 'create', kind: 'cloth', id, facts }) as const),
-      ...Object.entries(machines).map(
-        ([id, facts]) => ({ op: 'create', kind: 'machine', id, facts }) as const,
-      ),
-      ...Object.entries(machineSets).map(
-        ([id, facts]) => ({ op: 'create', kind: 'machineSet', id, facts }) as const,
-      ),
+      ...shelf,
       ...Array.from(
         { length: count },
         (_, at) =>
-          ({ op: 'create', kind: 'garment', id: `g${at}`, facts: { ...model, name: `Tee ${at}` } }) as const,
+          ({
+            op: 'create',
+            kind: 'garment',
+            id: `g${at}`,
+            facts: { ...model.facts, name: `Tee ${at}` },
+          }) as const,
       ),
     ],
   });

@@ -1,4 +1,4 @@
-/** Runs once when the server starts, never on import or build: the door is set, the database brought up to date. */
+/** Runs once when the server starts, never on import or build: the door is set, the database brought up to date, and lists worked out ahead. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { refuseUnusedMethods } = await import('./server/frontDoor');
@@ -6,4 +6,6 @@ export async function register(): Promise<void> {
   const { migrateDatabase } = await import('./data/migrate');
   const { databasePath } = await import('./data/database');
   migrateDatabase(databasePath(), new Date());
+  const { keepWarm } = await import('./server/keepWarm');
+  void keepWarm();
 }

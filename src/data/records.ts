@@ -1,5 +1,6 @@
 import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, like, or, sql } from 'drizzle-orm';
+import type { SQLiteSelect } from 'drizzle-orm/sqlite-core';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import type { Database } from './database';
 import { edgeRefFields, edgeRefs, threadRefFields } from '@/core/facts/garment';
@@ -52,23 +53,40 @@ interface ListOptions {
 }
 
 /** A page of the records that are not removed. */
-export function listRecords<K extends RecordKind>(
+export const listRecords = <K extends RecordKind>(
   db: Querier,
   kind: K,
+  options: ListOptions,
+): readonly Stored<K>[] =>
+  pageOf(kind, options, db.select(stored(tables[kind])).from(tables[kind]).$dynamic())
+    .all()
+    .map((row) => toStored(kind, row));
+
+/** The same page by id and name alone, where nothing more is wanted: facts are large. */
+export const listNames = (
+  db: Querier,
+  kind: RecordKind,
+  options: ListOptions,
+): readonly { readonly id: string; readonly name: string }[] => {
+  const { id, name } = tables[kind];
+  return pageOf(kind, options, db.select({ id, name }).from(tables[kind]).$dynamic())
+    .all()
+    .map((row) => ({ id: row.id, name: row.name ?? '' }));
+};
+
+function pageOf<Q extends SQLiteSelect>(
+  kind: RecordKind,
   { limit, offset = 0, query = '', order = 'name' }: ListOptions,
-): readonly Stored<K>[] {
+  rows: Q,
+) {
   const table = tables[kind];
   const named = query === '' ? undefined : like(table.name, `%${escapeLike(query)}%`);
   const sorted = order === 'name' ? asc(table.name) : desc(table.updatedAt);
-  return db
-    .select(stored(table))
-    .from(table)
+  return rows
     .where(and(isNull(table.removedAt), named))
     .orderBy(sorted, asc(table.id))
     .limit(limit)
-    .offset(offset)
-    .all()
-    .map((row) => toStored(kind, row));
+    .offset(offset);
 }
 
 /** Garments, newest first, that are for this wearer or out of one of these cloths. */
@@ -128,22 +146,6 @@ function namedByEdge(kind: 'elastic' | 'finding', id: string) {
     (field) => sql`json_extract(${garments.facts}, ${`$.threads.${field}`}) = ${id}`,
   );
   return sql`(${sql.join([atEdge, ...asThread], sql` or `)})`;
-}
-
-/** Garments that are not removed and name one of these elastics or findings at an edge. */
-export function garmentsWithEdge(
-  db: Querier,
-  kind: 'elastic' | 'finding',
-  ids: readonly string[],
-): readonly Stored<'garment'>[] {
-  if (ids.length === 0) return [];
-  return db
-    .select(stored(garments))
-    .from(garments)
-    .where(and(isNull(garments.removedAt), or(...ids.map((id) => namedByEdge(kind, id)))))
-    .orderBy(asc(garments.createdAt), asc(garments.id))
-    .all()
-    .map((row) => toStored('garment', row));
 }
 
 function countStacks(db: Querier, clothId: string): number {

@@ -3,7 +3,7 @@ import { clothsWithin } from '@/core/cloth/resolveStack';
 import { becomings, clothsFor, type JudgeOptions } from '@/core/answers/becoming';
 import type { Database } from '@/data/database';
 import { findRecord, listRecords } from '@/data/records';
-import { garmentFacts } from './garmentFiles';
+import { garmentFacts } from './present';
 import { refusal } from './http';
 import { today } from './views';
 

@@ -8,7 +8,7 @@ import { planSewing } from '@/core/sewing/planSewing';
 import type { UnitSystem } from '@/core/units/constants';
 import type { Database } from '@/data/database';
 import { findRecord } from '@/data/records';
-import { garmentFacts } from './garmentFiles';
+import { garmentFacts } from './present';
 import { refusal } from './http';
 import { today } from './today';
 import { runsOf } from './runs';

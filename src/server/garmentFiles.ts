@@ -18,13 +18,13 @@ import {
   type GarmentFile,
 } from '@/core/formats/garmentFile';
 import { machinesIn } from '@/core/facts/machine';
-import { factOfRef, gatherFacts } from '@/core/plan/gatherFacts';
-import type { GarmentFacts } from '@/core/facts/garmentFacts';
+import { factOfRef } from '@/core/plan/gatherFacts';
 import type { Op } from '@/data/commands';
 import type { Database } from '@/data/database';
 import { findRecord } from '@/data/records';
 import { faultsRefusal, readText, refusal } from './http';
 import { joiFaults, joiOf } from './joiSpec';
+import { garmentFacts } from './present';
 import { commandResponse, write } from './recordRoutes';
 
 const fileSchema = joiOf(garmentFileSpec);
@@ -173,13 +173,6 @@ const withoutRounds = (edges: NonNullable<Garment['edges']>): NonNullable<Garmen
   Object.fromEntries(
     Object.keys(edges).map((id) => [id, applyChanges(edges[id] ?? {}, [{ path: 'rounds', value: null }])]),
   );
-
-/** A garment with the records it names. */
-export const garmentFacts = (db: Database, garment: Garment): GarmentFacts =>
-  gatherFacts(garment, (kind, id) => {
-    const record = findRecord(db, kind, id);
-    return record && !record.removed ? record.facts : undefined;
-  });
 
 /** The garment naming these records and no others. */
 const linked = (garment: Garment, ids: Readonly<Record<GarmentRef, string | undefined>>): Garment =>

@@ -1,30 +1,28 @@
 import 'server-only';
 import { planGarment } from '@/core/plan/planGarment';
-import { takenOf, type PlannedGarment } from '@/core/ticket/rolls';
+import { garmentWants, shoppingList, type GarmentWants, type ShoppingList } from '@/core/ticket/rolls';
 import type { Database } from '@/data/database';
-import { garmentsWithEdge, listRecords, type Stored } from '@/data/records';
-import { garmentFacts } from './garmentFiles';
-import { today } from './today';
+import { keptOf, nowOf } from './kept';
 
-/** A garment with its plan, for sums over several of them. */
-export const plannedGarment = (db: Database, { id, facts: garment }: Stored<'garment'>): PlannedGarment => {
-  const facts = garmentFacts(db, garment);
-  return { id, facts, plan: planGarment(facts, { onDate: today() }) };
-};
+/** What one garment takes and wants of the shelf. */
+export const wantsOf = keptOf('wants', ({ record: { id }, facts, onDate }) =>
+  garmentWants({ id, facts, plan: planGarment(facts, { onDate }) }),
+);
 
-const MAX_ROLLS = 500;
+/** What every garment takes and wants, oldest first. */
+function allWants(db: Database): readonly GarmentWants[] {
+  const now = nowOf(db);
+  return [...now.revisions.garment.keys()].flatMap((id) => wantsOf(now, id) ?? []);
+}
 
 /** What garments other than this one take of each elastic, mm: planned, or cut since the roll was measured. */
 export function takenByOthers(db: Database, garmentId: string): Readonly<Record<string, number>> {
-  const ids = listRecords(db, 'elastic', { limit: MAX_ROLLS }).map(({ id }) => id);
-  const others = garmentsWithEdge(db, 'elastic', ids).filter(({ id }) => id !== garmentId);
-  const taken: Record<string, number> = {};
-  for (const other of others) {
-    for (const [elasticId, mm] of Object.entries(takenOf(plannedGarment(db, other)))) {
-      taken[elasticId] = (taken[elasticId] ?? 0) + mm;
-    }
+  const sums: Record<string, number> = {};
+  for (const { id, taken } of allWants(db)) {
+    if (id === garmentId) continue;
+    for (const [elasticId, mm] of Object.entries(taken)) sums[elasticId] = (sums[elasticId] ?? 0) + mm;
   }
-  return taken;
+  return sums;
 }
 
 /** Each garment that takes of an elastic, and how much, mm. */
@@ -32,7 +30,10 @@ export const usesOfElastic = (
   db: Database,
   elasticId: string,
 ): readonly { readonly garmentId: string; readonly name: string; readonly mm: number }[] =>
-  garmentsWithEdge(db, 'elastic', [elasticId]).flatMap((garment) => {
-    const mm = takenOf(plannedGarment(db, garment))[elasticId];
-    return mm === undefined ? [] : [{ garmentId: garment.id, name: garment.facts.name, mm }];
+  allWants(db).flatMap(({ id, name, taken }) => {
+    const mm = taken[elasticId];
+    return mm === undefined ? [] : [{ garmentId: id, name, mm }];
   });
+
+/** What is short across all garments. */
+export const shoppingView = (db: Database): ShoppingList => shoppingList(allWants(db));

@@ -15,7 +15,7 @@ import { MM_PER_INCH, type UnitSystem } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
 import type { Database } from '@/data/database';
 import { findRecord } from '@/data/records';
-import { garmentFacts } from './garmentFiles';
+import { garmentFacts } from './present';
 import { refusal } from './http';
 import { today } from './today';
 

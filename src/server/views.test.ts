@@ -4,19 +4,13 @@ import { edgeRefsOf, newTee, type Garment } from '@/core/facts/garment';
 import type { StoredRecord } from '@/core/facts/records';
 import { newWearer } from '@/core/facts/wearer';
 import { household } from '@/demo/household';
+import { householdOps } from '@/demo/ops';
 import { testDatabase } from '../../tests/testDatabase';
 import { copyGarment, exportGarment, importGarmentFile, importOps } from './garmentFiles';
 import { findRecord } from '@/data/records';
 import { removeRecord, write } from './recordRoutes';
-import {
-  garmentLines,
-  garmentView,
-  jumpTargets,
-  recordView,
-  shoppingView,
-  today,
-  worthAMinute,
-} from './views';
+import { shoppingView } from './rolls';
+import { garmentLines, garmentView, jumpTargets, recordView, today, worthAMinute } from './views';
 
 const house = testDatabase();
 const { db } = house;
@@ -24,33 +18,8 @@ afterAll(house.clear);
 const made = household(today());
 
 beforeAll(() => {
-  const ops = [
-    ...Object.entries(made.wearers).map(
-      ([id, facts]) => ({ op: 'create', kind: 'wearer', id, facts }) as const,
-    ),
-    ...Object.entries(made.cloths).map(
-      ([id, facts]) => ({ op: 'create', kind: 'cloth', id, facts }) as const,
-    ),
-    ...Object.entries(made.elastics).map(
-      ([id, facts]) => ({ op: 'create', kind: 'elastic', id, facts }) as const,
-    ),
-    ...Object.entries(made.findings).map(
-      ([id, facts]) => ({ op: 'create', kind: 'finding', id, facts }) as const,
-    ),
-    ...Object.entries(made.patterns).map(
-      ([id, facts]) => ({ op: 'create', kind: 'pattern', id, facts }) as const,
-    ),
-    ...Object.entries(made.machines).map(
-      ([id, facts]) => ({ op: 'create', kind: 'machine', id, facts }) as const,
-    ),
-    ...Object.entries(made.machineSets).map(
-      ([id, facts]) => ({ op: 'create', kind: 'machineSet', id, facts }) as const,
-    ),
-    ...Object.entries(made.garments).map(
-      ([id, facts]) => ({ op: 'create', kind: 'garment', id, facts }) as const,
-    ),
-  ];
-  const result = write(db, { label: 'Demo', ops });
+  const { shelf, garments } = householdOps(today());
+  const result = write(db, { label: 'Demo', ops: [...shelf, ...garments] });
   if (!result.ok) throw new Error(JSON.stringify(result));
 });
 

@@ -1,10 +1,9 @@
 import { getNumber } from '@/core/explain/ledger';
 import 'server-only';
 import type { Garment } from '@/core/facts/garment';
-import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
-import { gatherFacts, type FindFacts } from '@/core/plan/gatherFacts';
+import type { RecordKind, StoredRecord } from '@/core/facts/records';
+import { gatherFacts } from '@/core/plan/gatherFacts';
 import { planGarment } from '@/core/plan/planGarment';
-import { shoppingList, type ShoppingList } from '@/core/ticket/rolls';
 import { planSewing } from '@/core/sewing/planSewing';
 import type { SewingPlan } from '@/core/sewing/types';
 import { stageIds } from '@/core/explain/problem';
@@ -18,9 +17,11 @@ import type {
   WorthAMinute,
 } from '@/core/views/pageViews';
 import type { Database } from '@/data/database';
-import { findRecord, garmentsSharing, listRecords, type Stored } from '@/data/records';
+import { findRecord, garmentsSharing, listNames, listRecords, type Stored } from '@/data/records';
+import { keptOf, nowOf } from './kept';
+import { present } from './present';
 import { wire } from './recordRoutes';
-import { plannedGarment, takenByOthers } from './rolls';
+import { takenByOthers } from './rolls';
 import { runsOf } from './runs';
 import { today } from './today';
 
@@ -41,64 +42,52 @@ export function garmentLines(
     limit = GARMENTS_A_PAGE,
   }: { query?: string; offset?: number; limit?: number } = {},
 ): { readonly lines: readonly GarmentLine[]; readonly more: boolean } {
-  const records = listRecords(db, 'garment', { limit: limit + 1, offset, query, order: 'updated' });
-  const shown = records.slice(0, limit);
-  const find = keptFinder(db);
-  const kept = new Map<string, ReturnType<typeof runsOf>>();
-  const runs = (kind: string) => {
-    if (!kept.has(kind)) kept.set(kind, runsOf(db, kind));
-    return kept.get(kind) ?? {};
-  };
-  const onDate = today();
-  const lines = shown.map((record): GarmentLine => {
-    const { facts: garment } = record;
-    const facts = gatherFacts(garment, find);
-    const plan = planGarment(facts, { onDate });
-    const sewing =
-      plan.next.stage === 'sew' ? planSewing({ ...facts, runs: runs(garment.kind) }, plan) : undefined;
-    const step = sewing?.steps.find((one) => !one.done);
-    const next = step ? step.title : plan.next.sentence;
-    const numbers = sewing?.numbers ?? plan.numbers;
-    const named = next.flatMap((part) => (typeof part === 'object' && 'n' in part ? [part.n] : []));
-    const steps = sewing?.steps ?? plan.steps;
-    const left = steps.filter((one) => !one.done).length;
-    return {
-      id: record.id,
-      name: garment.name,
-      kind: plan.kind,
-      wearer: facts.wearer?.name,
-      cloths: [
-        ...new Set(
-          [facts.outer?.name, facts.lining?.name, facts.band?.name].filter((name) => name !== undefined),
-        ),
-      ],
-      stages: plan.stages,
-      nextStage: plan.next.stage,
-      next,
-      numbers: Object.fromEntries(named.map((id) => [id, getNumber(numbers, id)])),
-      blockedAt: stageIds.filter((stage) =>
-        plan.problems.some((problem) => problem.stage === stage && problem.severity === 'stop'),
-      ),
-      finished: plan.stages.wear === 'done',
-      setup: sewing && setupOf(sewing),
-      sewn: [steps.length - left, steps.length],
-      minutesLeft: sewing ? Math.round(numbers[sewing.minutesLeft]?.value ?? 0) : 0,
-      lastNote: lastFitting(garment)?.next ?? lastFitting(garment)?.note,
-      updatedAt: record.updatedAt,
-    };
-  });
-  return { lines, more: records.length > limit };
+  const found = listNames(db, 'garment', { limit: limit + 1, offset, query, order: 'updated' });
+  const now = nowOf(db);
+  const lines = found.slice(0, limit).flatMap(({ id }) => lineOf(now, id) ?? []);
+  return { lines, more: found.length > limit };
 }
 
-/** Finds the facts of records that are not removed, each once. */
-function keptFinder(db: Database): FindFacts {
-  const kept = new Map<string, unknown>();
-  return <K extends RecordKind>(kind: K, id: string) => {
-    const key = `${kind} ${id}`;
-    if (!kept.has(key)) kept.set(key, present(findRecord(db, kind, id))?.facts);
-    return kept.get(key) as FactsByKind[K] | undefined;
+/** Where one garment stands, as lists tell it. */
+const lineOf = keptOf('line', ({ record, facts, onDate, runs }): GarmentLine => {
+  const { facts: garment } = record;
+  const plan = planGarment(facts, { onDate });
+  const sewing = plan.next.stage === 'sew' ? planSewing({ ...facts, runs: runs() }, plan) : undefined;
+  const step = sewing?.steps.find((one) => !one.done);
+  const next = step ? step.title : plan.next.sentence;
+  const numbers = sewing?.numbers ?? plan.numbers;
+  const named = next.flatMap((part) => (typeof part === 'object' && 'n' in part ? [part.n] : []));
+  const steps = sewing?.steps ?? plan.steps;
+  const left = steps.filter((one) => !one.done).length;
+  return {
+    id: record.id,
+    name: garment.name,
+    kind: plan.kind,
+    wearer: facts.wearer?.name,
+    cloths: [
+      ...new Set(
+        [facts.outer?.name, facts.lining?.name, facts.band?.name].filter((name) => name !== undefined),
+      ),
+    ],
+    stages: plan.stages,
+    nextStage: plan.next.stage,
+    next,
+    numbers: Object.fromEntries(named.map((id) => [id, getNumber(numbers, id)])),
+    blockedAt: stageIds.filter((stage) =>
+      plan.problems.some((problem) => problem.stage === stage && problem.severity === 'stop'),
+    ),
+    finished: plan.stages.wear === 'done',
+    setup: sewing && setupOf(sewing),
+    sewn: [steps.length - left, steps.length],
+    minutesLeft: sewing ? Math.round(numbers[sewing.minutesLeft]?.value ?? 0) : 0,
+    lastNote: lastFitting(garment)?.next ?? lastFitting(garment)?.note,
+    updatedAt: record.updatedAt,
   };
-}
+});
+
+/** The garments one is at, newest first, to choose from. */
+export const latestGarments = (db: Database): readonly Choice[] =>
+  listNames(db, 'garment', { limit: GARMENTS_A_PAGE, order: 'updated' });
 
 /** The machine and stitch that are wanted next. */
 function setupOf({ steps, setups }: SewingPlan): string | undefined {
@@ -195,7 +184,7 @@ function earlierFittings(db: Database, garment: Stored<'garment'>): EarlierFitti
 type Shelf = Exclude<RecordKind, 'garment'>;
 
 export const choices = (db: Database, kind: RecordKind): readonly Choice[] =>
-  listRecords(db, kind, { limit: MAX_CHOICES }).map(({ id, facts }) => ({ id, name: facts.name }));
+  listNames(db, kind, { limit: MAX_CHOICES });
 
 /** One wearer or cloth for its own page; `undefined` when it is not here. */
 export function recordView<K extends Shelf>(db: Database, kind: K, id: string): StoredRecord<K> | undefined {
@@ -205,16 +194,6 @@ export function recordView<K extends Shelf>(db: Database, kind: K, id: string): 
 /** Every wearer or cloth, for its own list. */
 export const recordList = <K extends Shelf>(db: Database, kind: K): readonly StoredRecord<K>[] =>
   listRecords(db, kind, { limit: MAX_CHOICES }).map((record) => wire(record) as StoredRecord<K>);
-
-/** What is short across all garments. */
-export const shoppingView = (db: Database): ShoppingList =>
-  shoppingList(
-    listRecords(db, 'garment', { limit: MAX_CHOICES }).map((garment) => plannedGarment(db, garment)),
-    { elastics: factsById(db, 'elastic'), findings: factsById(db, 'finding') },
-  );
-
-const factsById = <K extends Shelf>(db: Database, kind: K): Readonly<Record<string, FactsByKind[K]>> =>
-  Object.fromEntries(listRecords(db, kind, { limit: MAX_CHOICES }).map(({ id, facts }) => [id, facts]));
 
 const PLACES: readonly JumpTarget[] = [
   { href: '/', label: 'On the table', what: 'place' },
@@ -239,9 +218,9 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
   const places = PLACES.filter(({ label }) => label.toLowerCase().includes(lower));
   if (query === '') return places;
   const find = (kind: Exclude<RecordKind, 'ownKind' | 'machineSet'>, path: string): JumpTarget[] =>
-    listRecords(db, kind, { limit: MAX_JUMPS, query }).map(({ id, facts }) => ({
+    listNames(db, kind, { limit: MAX_JUMPS, query }).map(({ id, name: label }) => ({
       href: `${path}/${id}`,
-      label: facts.name,
+      label,
       what: kind,
     }));
   return [
@@ -259,9 +238,6 @@ export function jumpTargets(db: Database, text: string): readonly JumpTarget[] {
 function lastFitting(garment: Garment) {
   return Object.values(garment.fittings).sort((a, b) => b.triedOn.localeCompare(a.triedOn))[0];
 }
-
-const present = <R extends Stored>(record: R | undefined): R | undefined =>
-  record && !record.removed ? record : undefined;
 
 function shown<K extends Shelf>(record: Stored<K> | undefined): StoredRecord<K> | undefined {
   return record && !record.removed ? (wire(record) as StoredRecord<K>) : undefined;

@@ -2,7 +2,8 @@ import type { Metadata } from 'next';
 import { ElasticsPage } from '@/features/elastics/ElasticsPage';
 import { ListUndo } from '@/features/records/ListUndo';
 import { getDatabase } from '@/server/database';
-import { recordList, shoppingView } from '@/server/views';
+import { shoppingView } from '@/server/rolls';
+import { recordList } from '@/server/views';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Elastics & findings' };

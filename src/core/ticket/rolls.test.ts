@@ -4,7 +4,7 @@ import { value } from '../../../tests/planned';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { planGarment } from '../plan/planGarment';
 import type { GarmentPlan } from '../plan/types';
-import { shoppingList, takenOf, type PlannedGarment } from './rolls';
+import { garmentWants, shoppingList, type PlannedGarment } from './rolls';
 
 const made = household(TODAY);
 const planned = (id: string, facts: GarmentFacts): PlannedGarment & { readonly plan: GarmentPlan } => ({
@@ -12,7 +12,7 @@ const planned = (id: string, facts: GarmentFacts): PlannedGarment & { readonly p
   facts,
   plan: planGarment(facts, { onDate: TODAY }),
 });
-const stock = { elastics: made.elastics, findings: made.findings };
+const takenOf = (garment: PlannedGarment) => garmentWants(garment).taken;
 
 test('a garment takes of each roll what its rows come to', () => {
   const tank = planned('lakeside', demoFact('lakeside'));
@@ -53,7 +53,7 @@ test('a cut before the roll was measured is off it already; one since counts as 
 
 describe('the shopping list', () => {
   const all = demoFacts().map(([id, facts]) => planned(id, facts));
-  const list = shoppingList(all, stock);
+  const list = shoppingList(all.map(garmentWants));
   const line = (id: string) => list.lines.find((one) => one.id === id);
   const number = (id: string | undefined) => list.numbers[id ?? '']?.value ?? Number.NaN;
 
@@ -75,10 +75,7 @@ describe('the shopping list', () => {
     expect(unchosen.flatMap(({ garments }) => garments.map(({ id }) => id))).toContain('tightrope');
   });
   test('un-planning a garment takes its part off the list', () => {
-    const without = shoppingList(
-      all.filter(({ id }) => id !== 'first-bra'),
-      stock,
-    );
+    const without = shoppingList(all.filter(({ id }) => id !== 'first-bra').map(garmentWants));
     expect(without.lines.find(({ id }) => id === 'tide-strap')).toBeUndefined();
   });
   test('every line’s numbers are there, and plain for the page', () => {

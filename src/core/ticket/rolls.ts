@@ -1,7 +1,5 @@
 import type { Explained, Phrase } from '../explain/explained';
 import { createLedger, leaf } from '../explain/ledger';
-import type { Elastic } from '../facts/elastic';
-import type { Finding } from '../facts/finding';
 import { AMOUNT_CHECK } from '../cloth/amount';
 import type { CheckPlan } from '../cloth/types';
 import type { EdgePlan } from '../edges/types';
@@ -19,20 +17,51 @@ interface PlanToBuy {
   readonly ticket: readonly TicketGroup[];
 }
 
+/** A garment with its plan, as far as buying goes. */
 export interface PlannedGarment {
   readonly id: string;
   readonly facts: GarmentFacts;
   readonly plan: PlanToBuy;
 }
 
-/** What a garment takes of each elastic, by id, mm. */
-export function takenOf({ plan }: PlannedGarment): Readonly<Record<string, number>> {
-  return Object.fromEntries(
+/** One thing a garment takes from the shelf, or that nobody has chosen yet. */
+interface Want {
+  readonly id: string;
+  readonly what: string;
+  readonly name: string;
+  readonly href?: string;
+  readonly unit: 'mm' | 'count';
+  /** What is there of it; absent where nothing is chosen. */
+  readonly has?: number;
+  readonly amount: number;
+}
+
+/** What one garment takes and wants: all that buying has to know of it. */
+export interface GarmentWants {
+  readonly id: string;
+  readonly name: string;
+  /** What it takes of each elastic, by id, mm. */
+  readonly taken: Readonly<Record<string, number>>;
+  readonly wants: readonly Want[];
+}
+
+export function garmentWants(garment: PlannedGarment): GarmentWants {
+  const taken = takenOf(garment);
+  const wants = [...elasticWants(garment, taken), ...findingWants(garment), ...clothWants(garment)];
+  return {
+    id: garment.id,
+    name: garment.facts.garment.name,
+    taken,
+    wants: wants.filter(({ amount }) => amount > 0),
+  };
+}
+
+const takenOf = ({ plan }: PlannedGarment): GarmentWants['taken'] =>
+  Object.fromEntries(
     plan.ticket.flatMap(({ roll }) =>
       roll ? [[roll.elasticId, plan.numbers[roll.takes]?.value ?? 0] as const] : [],
     ),
   );
-}
 
 /** One thing to buy: how much is wanted, what is there, what is missing, and for which garments. */
 interface ShoppingLine {
@@ -51,47 +80,28 @@ export interface ShoppingList {
   readonly lines: readonly ShoppingLine[];
 }
 
-interface Wanted {
-  readonly id: string;
-  readonly what: string;
-  readonly name: string;
-  readonly href?: string;
-  readonly unit: 'mm' | 'count';
-  readonly has: number | undefined;
-  readonly each: { readonly garment: PlannedGarment; readonly amount: number }[];
-}
+type Wanted = Omit<Want, 'amount'> & {
+  readonly each: { readonly garment: GarmentWants; readonly amount: number }[];
+};
 
 /** What is short across garments: elastics, findings, and cloth; and what has not been chosen yet. */
-export function shoppingList(
-  garments: readonly PlannedGarment[],
-  stock: {
-    readonly elastics: Readonly<Record<string, Elastic>>;
-    readonly findings: Readonly<Record<string, Finding>>;
-  },
-): ShoppingList {
+export function shoppingList(garments: readonly GarmentWants[]): ShoppingList {
   const wanted = new Map<string, Wanted>();
-  const want = (entry: Omit<Wanted, 'each'>, garment: PlannedGarment, amount: number) => {
-    if (amount <= 0) return;
-    const here = wanted.get(entry.id) ?? { ...entry, each: [] };
-    wanted.set(entry.id, here);
-    here.each.push({ garment, amount });
-  };
   for (const garment of garments) {
-    wantElastics(garment, stock.elastics, want);
-    wantFindings(garment, stock.findings, want);
-    wantCloth(garment, want);
+    for (const { amount, ...entry } of garment.wants) {
+      const here = wanted.get(entry.id) ?? { ...entry, each: [] };
+      wanted.set(entry.id, here);
+      here.each.push({ garment, amount });
+    }
   }
   const book = createLedger();
   const lines = [...wanted.values()].flatMap((entry): ShoppingLine[] => {
     const { id, what, name, href, unit, has, each } = entry;
-    const terms = Object.fromEntries(
-      each.map(({ garment, amount }, at) => [
-        `g${at + 1}`,
-        leaf(garment.facts.garment.name, amount, unit, 'own record'),
-      ]),
-    );
     const all = each.reduce((sum, { amount }) => sum + amount, 0);
     if (has !== undefined && has >= all) return [];
+    const terms = Object.fromEntries(
+      each.map(({ garment, amount }, at) => [`g${at + 1}`, leaf(garment.name, amount, unit, 'own record')]),
+    );
     const wants = book.work(`buy.${id}.wants`, {
       label: `${name}, wanted`,
       unit,
@@ -119,93 +129,72 @@ export function shoppingList(
         wants: wants.id,
         ...(there ? { has: there.id } : {}),
         short: short.id,
-        garments: each.map(({ garment }) => ({ id: garment.id, name: garment.facts.garment.name })),
+        garments: each.map(({ garment }) => ({ id: garment.id, name: garment.name })),
       },
     ];
   });
   return { numbers: { ...book.numbers }, lines };
 }
 
-type Want = (entry: Omit<Wanted, 'each'>, garment: PlannedGarment, amount: number) => void;
-
-function wantElastics(
-  garment: PlannedGarment,
-  elastics: Readonly<Record<string, Elastic>>,
-  want: Want,
-): void {
-  for (const [elasticId, mm] of Object.entries(takenOf(garment))) {
-    const elastic = elastics[elasticId];
-    if (!elastic || elastic.onHandMm === undefined) continue;
-    const entry = {
-      id: elasticId,
-      what: 'elastic',
-      name: elastic.name,
-      href: `/elastics/${elasticId}`,
-      unit: 'mm',
-      has: elastic.onHandMm,
-    } as const;
-    want(entry, garment, mm);
-  }
-  for (const { role, roll, rows, material } of garment.plan.ticket) {
-    if ((role !== 'elastic' && role !== 'stay') || roll) continue;
-    const name = wordsOf(material, garment.plan);
-    const mm = rows
-      .filter(({ cut }) => !cut)
-      .reduce(
-        (sum, { length, count }) => sum + numberOf(garment, length?.exact) * numberOf(garment, count),
-        0,
-      );
-    want({ id: `any ${name}`, what: 'not chosen yet', name, unit: 'mm', has: undefined }, garment, mm);
-  }
+function elasticWants(garment: PlannedGarment, taken: GarmentWants['taken']): Want[] {
+  const chosen = Object.entries(taken).flatMap(([id, amount]): Want[] => {
+    const elastic = garment.facts.elastics?.[id];
+    if (elastic?.onHandMm === undefined) return [];
+    const { name, onHandMm: has } = elastic;
+    return [{ id, what: 'elastic', name, href: `/elastics/${id}`, unit: 'mm', has, amount }];
+  });
+  const unchosen = garment.plan.ticket
+    .filter(({ role, roll }) => (role === 'elastic' || role === 'stay') && !roll)
+    .map(({ rows, material }) => {
+      const amount = rows
+        .filter(({ cut }) => !cut)
+        .reduce(
+          (sum, { length, count }) => sum + numberOf(garment, length?.exact) * numberOf(garment, count),
+          0,
+        );
+      return notChosen(wordsOf(material, garment.plan), 'mm', amount);
+    });
+  return [...chosen, ...unchosen];
 }
 
-function wantFindings(
-  garment: PlannedGarment,
-  findings: Readonly<Record<string, Finding>>,
-  want: Want,
-): void {
-  const { facts, plan } = garment;
-  const kind = kindOf(facts.garment, facts.ownKind);
-  for (const planned of plan.edges) {
+const notChosen = (name: string, unit: Want['unit'], amount: number): Want => ({
+  id: `any ${name}`,
+  what: 'not chosen yet',
+  name,
+  unit,
+  amount,
+});
+
+function findingWants({ facts, plan }: PlannedGarment): Want[] {
+  const { garment, findings } = facts;
+  const kind = kindOf(garment, facts.ownKind);
+  return plan.edges.flatMap((planned) => {
     const edge = kind.edges.find(({ id }) => id === planned.id);
-    if (!edge) continue;
-    for (const need of findingNeeds(facts, kind, edge, edgeUses[planned.use])) {
-      if (facts.garment.cuts[`finding-${edge.id}-${need.field}`]) continue;
-      const id = facts.garment.edges?.[edge.id]?.[need.field];
-      const finding = id === undefined ? undefined : findings[id];
-      if (id !== undefined && finding) {
-        if (finding.onHand === undefined) continue;
+    if (!edge) return [];
+    return findingNeeds(facts, kind, edge, edgeUses[planned.use])
+      .filter(({ field }) => !garment.cuts[`finding-${edge.id}-${field}`])
+      .flatMap(({ field, label, count: amount }): Want[] => {
+        const id = garment.edges?.[edge.id]?.[field];
+        const finding = id === undefined ? undefined : findings?.[id];
+        if (id === undefined || !finding) return [notChosen(label, 'count', amount)];
+        if (finding.onHand === undefined) return [];
+        const { name, onHand: has } = finding;
         const href = `/elastics/findings/${id}`;
-        want(
-          { id, what: 'finding', name: finding.name, href, unit: 'count', has: finding.onHand },
-          garment,
-          need.count,
-        );
-        continue;
-      }
-      const name = need.label;
-      want(
-        { id: `any ${name}`, what: 'not chosen yet', name, unit: 'count', has: undefined },
-        garment,
-        need.count,
-      );
-    }
-  }
+        return [{ id, what: 'finding', name, href, unit: 'count', has, amount }];
+      });
+  });
 }
 
 /** Cloth by its first estimate, for garments of which nothing is cut yet. */
-function wantCloth(garment: PlannedGarment, want: Want): void {
+function clothWants(garment: PlannedGarment): Want[] {
   const { facts, plan } = garment;
   const needs = plan.checks.find(({ id }) => id === AMOUNT_CHECK)?.needs;
   const id = facts.garment.outerClothId;
-  if (needs === undefined || !facts.outer || id === undefined || facts.outer.onHandMm === undefined) return;
-  if (Object.keys(facts.garment.cuts).length > 0) return;
+  if (needs === undefined || id === undefined || facts.outer?.onHandMm === undefined) return [];
+  if (Object.keys(facts.garment.cuts).length > 0) return [];
   const { name, onHandMm: has } = facts.outer;
-  want(
-    { id, what: 'cloth, a first estimate', name, href: `/cloth/${id}`, unit: 'mm', has },
-    garment,
-    numberOf(garment, needs),
-  );
+  const what = 'cloth, a first estimate';
+  return [{ id, what, name, href: `/cloth/${id}`, unit: 'mm', has, amount: numberOf(garment, needs) }];
 }
 
 const numberOf = ({ plan }: PlannedGarment, id: string | undefined): number =>
