@@ -33,6 +33,8 @@ interface Answer {
 interface Kept {
   readonly answers: readonly Answer[];
   readonly value: unknown;
+  /** When the answers were last known to be what they were. */
+  seenAt: Now;
 }
 
 /** Pages and what runs at the start are built apart: what is kept is kept once for the whole server. */
@@ -57,13 +59,37 @@ export function keptOf<T>(name: string, work: (asked: Asked) => T) {
     const kept = keptIn(now.db);
     const key = `${name} ${id}`;
     const before = kept.get(key);
-    if (before?.answers.every(({ read, was }) => read(now) === was)) return before.value as T;
+    if (before && stands(before, now)) return before.value as T;
     kept.delete(key);
     const answers: Answer[] = [];
     const asked = askedOf(now, id, (read) => answers.push({ read, was: read(now) }));
     if (!asked) return undefined;
     const value = work(asked);
-    kept.set(key, { answers, value });
+    kept.set(key, { answers, value, seenAt: now });
+    return value;
+  };
+}
+
+/** Whether every answer is what it was; not asked again while nothing at all was written. */
+function stands(kept: Kept, now: Now): boolean {
+  if (isSame(kept.seenAt, now)) return true;
+  if (!kept.answers.every(({ read, was }) => read(now) === was)) return false;
+  kept.seenAt = now;
+  return true;
+}
+
+const isSame = (one: Now, other: Now): boolean =>
+  one.revisions === other.revisions && one.onDate === other.onDate;
+
+/** Works something out of the whole household and keeps it until anything at all is written, or the day is over. */
+export function keptWhole<T>(work: (now: Now) => T): (db: Database) => T {
+  const last = new WeakMap<Database, { readonly seenAt: Now; readonly value: T }>();
+  return (db) => {
+    const now = nowOf(db);
+    const before = last.get(db);
+    if (before && isSame(before.seenAt, now)) return before.value;
+    const value = work(now);
+    last.set(db, { seenAt: now, value });
     return value;
   };
 }

@@ -1,8 +1,14 @@
 import 'server-only';
 import { planGarment } from '@/core/plan/planGarment';
-import { garmentWants, shoppingList, type GarmentWants, type ShoppingList } from '@/core/ticket/rolls';
+import {
+  garmentWants,
+  shoppingList,
+  shortThings,
+  type GarmentWants,
+  type ShoppingList,
+} from '@/core/ticket/rolls';
 import type { Database } from '@/data/database';
-import { keptOf, nowOf } from './kept';
+import { keptOf, keptWhole } from './kept';
 
 /** What one garment takes and wants of the shelf. */
 export const wantsOf = keptOf('wants', ({ record: { id }, facts, onDate }) =>
@@ -10,10 +16,9 @@ export const wantsOf = keptOf('wants', ({ record: { id }, facts, onDate }) =>
 );
 
 /** What every garment takes and wants, oldest first. */
-function allWants(db: Database): readonly GarmentWants[] {
-  const now = nowOf(db);
-  return [...now.revisions.garment.keys()].flatMap((id) => wantsOf(now, id) ?? []);
-}
+const allWants = keptWhole((now): readonly GarmentWants[] =>
+  [...now.revisions.garment.keys()].flatMap((id) => wantsOf(now, id) ?? []),
+);
 
 /** What garments other than this one take of each elastic, mm: planned, or cut since the roll was measured. */
 export function takenByOthers(db: Database, garmentId: string): Readonly<Record<string, number>> {
@@ -36,4 +41,7 @@ export const usesOfElastic = (
   });
 
 /** What is short across all garments. */
-export const shoppingView = (db: Database): ShoppingList => shoppingList(allWants(db));
+export const shoppingView: (db: Database) => ShoppingList = keptWhole(({ db }) => shoppingList(allWants(db)));
+
+/** How many things are short. */
+export const shortCount = (db: Database): number => shortThings(allWants(db)).length;

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { ElasticsPage } from '@/features/elastics/ElasticsPage';
 import { ListUndo } from '@/features/records/ListUndo';
 import { getDatabase } from '@/server/database';
-import { shoppingView } from '@/server/rolls';
+import { shortCount } from '@/server/rolls';
 import { recordList } from '@/server/views';
 
 export const dynamic = 'force-dynamic';
@@ -15,7 +15,7 @@ export default function Page() {
       <ElasticsPage
         elastics={recordList(db, 'elastic')}
         findings={recordList(db, 'finding')}
-        shortCount={shoppingView(db).lines.length}
+        shortCount={shortCount(db)}
       />
       <ListUndo />
     </>

@@ -85,7 +85,7 @@ type Wanted = Omit<Want, 'amount'> & {
 };
 
 /** What is short across garments: elastics, findings, and cloth; and what has not been chosen yet. */
-export function shoppingList(garments: readonly GarmentWants[]): ShoppingList {
+export function shortThings(garments: readonly GarmentWants[]): readonly Wanted[] {
   const wanted = new Map<string, Wanted>();
   for (const garment of garments) {
     for (const { amount, ...entry } of garment.wants) {
@@ -94,11 +94,16 @@ export function shoppingList(garments: readonly GarmentWants[]): ShoppingList {
       here.each.push({ garment, amount });
     }
   }
+  return [...wanted.values()].filter(
+    ({ has, each }) => has === undefined || has < each.reduce((sum, { amount }) => sum + amount, 0),
+  );
+}
+
+/** The same as a list with the derivation of every amount. */
+export function shoppingList(garments: readonly GarmentWants[]): ShoppingList {
   const book = createLedger();
-  const lines = [...wanted.values()].flatMap((entry): ShoppingLine[] => {
+  const lines = shortThings(garments).map((entry): ShoppingLine => {
     const { id, what, name, href, unit, has, each } = entry;
-    const all = each.reduce((sum, { amount }) => sum + amount, 0);
-    if (has !== undefined && has >= all) return [];
     const terms = Object.fromEntries(
       each.map(({ garment, amount }, at) => [`g${at + 1}`, leaf(garment.name, amount, unit, 'own record')]),
     );
@@ -120,18 +125,16 @@ export function shoppingList(garments: readonly GarmentWants[]): ShoppingList {
           terms: { wants, has: there },
         })
       : wants;
-    return [
-      {
-        id,
-        what,
-        name,
-        ...(href ? { href } : {}),
-        wants: wants.id,
-        ...(there ? { has: there.id } : {}),
-        short: short.id,
-        garments: each.map(({ garment }) => ({ id: garment.id, name: garment.name })),
-      },
-    ];
+    return {
+      id,
+      what,
+      name,
+      ...(href ? { href } : {}),
+      wants: wants.id,
+      ...(there ? { has: there.id } : {}),
+      short: short.id,
+      garments: each.map(({ garment }) => ({ id: garment.id, name: garment.name })),
+    };
   });
   return { numbers: { ...book.numbers }, lines };
 }
