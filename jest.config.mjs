@@ -2,9 +2,9 @@
 export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/src', '<rootDir>/tests'],
-  testMatch: ['**/*.test.ts'],
+  testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.(tsx?|m?js)$': [
       '@swc/jest',
       {
         jsc: {
@@ -15,5 +15,7 @@ export default {
       },
     ],
   },
+  // Published as modules only.
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/serverOnly.ts' },
 };

@@ -1,6 +1,6 @@
-import { spawnSync } from 'node:child_process';
-import { mkdirSync, rmSync } from 'node:fs';
+import { rmSync } from 'node:fs';
 import { kill, startServer } from '../e2e/ownServer';
+import { seedHousehold } from '../e2e/test';
 import { stageIds } from '../src/core/explain/problem';
 import { newTee } from '../src/core/facts/garment';
 import { openDatabase } from '../src/data/database';
@@ -25,12 +25,7 @@ export interface PageFigures {
 
 /** The slowest page's first byte, median of its visits, in a household of the demo’s garments and so many copies. */
 export async function firstBytes(copies: number): Promise<PageFigures> {
-  rmSync(FOLDER, { recursive: true, force: true });
-  mkdirSync(FOLDER, { recursive: true });
-  const path = `${FOLDER}/household.db`;
-  spawnSync('node_modules/.bin/tsx', ['--conditions=react-server', 'src/demo/seed.ts'], {
-    env: { ...process.env, IDLE_STRETCH_DB: path },
-  });
+  const path = seedHousehold(FOLDER);
   copyGarments(path, copies);
   const server = await startServer(PORT, path);
   try {

@@ -10,7 +10,7 @@ install_packages() {
 
 # Builds when anything that goes into the build is newer than the last one.
 build_product() {
-  if [ ! -f .next/BUILD_ID ] || [ ! -f dist/plan.mjs ] ||
+  if [ ! -f .next/BUILD_ID ] || [ ! -f dist/plan.mjs ] || [ ! -f dist/seed.mjs ] ||
     [ -n "$(find src bin/planCommand.ts next.config.ts package-lock.json tsconfig.json -type f -newer .next/BUILD_ID -print -quit)" ]; then
     echo "Building."
     NEXT_TELEMETRY_DISABLED=1 npm run --silent build

@@ -14,7 +14,7 @@ export function seedHousehold(folder: string): string {
   const databasePath = `${folder}/household.db`;
   rmSync(folder, { recursive: true, force: true });
   mkdirSync(folder, { recursive: true });
-  const made = spawnSync('node_modules/.bin/tsx', ['--conditions=react-server', 'src/demo/seed.ts'], {
+  const made = spawnSync(process.execPath, ['--conditions=react-server', 'dist/seed.mjs'], {
     env: { ...process.env, IDLE_STRETCH_DB: databasePath },
     encoding: 'utf8',
   });

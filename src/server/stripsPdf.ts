@@ -1,6 +1,6 @@
 import 'server-only';
 import { isAtMost } from '@/core/units/tolerance';
-import { PDFDocument, StandardFonts, rgb, type PDFFont, type PDFPage } from 'pdf-lib';
+import { PDFDocument, StandardFonts, rgb, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import {
   MARGIN_MM,
   PAPERS,

@@ -2,9 +2,10 @@
 import { garmentSpec, type BandSchool } from '@/core/facts/garment';
 import type { NeckbandPlan } from '@/core/edges/types';
 import { MM_PER_INCH } from '@/core/units/constants';
-import { formatInches, formatLength } from '@/core/units/formatLength';
+import { formatLength } from '@/core/units/formatLength';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
+import { lengthScale } from '@/ui/lengthScale';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { ScaleChooser, type ScaleRegion } from '@/ui/ScaleChooser';
 import { useUnit } from '@/ui/unit';
@@ -13,7 +14,6 @@ import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 
 const { ownMm, finishedMm, printedCutMm } = garmentSpec.fields.neckband.fields;
-const TICKS = 7;
 
 /** How long the neckband can be: every school against the limits, and the length chosen. */
 export function BandWindow({ band }: { band: NeckbandPlan }) {
@@ -26,19 +26,14 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
   const flat = band.liesFlat && get(band.liesFlat);
   const steam = band.wantsSteam && get(band.wantsSteam);
   const chosen = get(band.chosen);
-  const grid = unit === 'cm' ? 20 : MM_PER_INCH;
-  const from = Math.floor((Math.min(shortest, neck * 0.72, chosen) - 8) / grid) * grid;
-  const to = Math.ceil((Math.max(neck, chosen) + 4) / grid) * grid;
+  const { from, to, ticks } = lengthScale(
+    Math.min(shortest, neck * 0.72, chosen) - 8,
+    Math.max(neck, chosen) + 4,
+    unit,
+  );
   const head = get(band.shortestHead) >= get(band.shortestSewn);
   const regions = windowRegions(from, to, shortest, flat, steam, head);
   const step = unit === 'cm' ? 1 : MM_PER_INCH / 8;
-  const every = Math.max(1, Math.ceil((to - from) / grid / TICKS)) * grid;
-  const ticks = Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, at) => from + at * every).map(
-    (value) => ({
-      value,
-      label: unit === 'cm' ? String(Math.round(value / 10)) : formatInches(value, 8),
-    }),
-  );
   return (
     <section className={styles.stack}>
       <div className={styles.between}>

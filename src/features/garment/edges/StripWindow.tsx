@@ -2,9 +2,10 @@
 import { edgeChoiceSpec } from '@/core/facts/garment';
 import type { EdgePlan, StripPlan, StripState } from '@/core/edges/types';
 import { MM_PER_INCH } from '@/core/units/constants';
-import { formatInches, formatLength } from '@/core/units/formatLength';
+import { formatLength } from '@/core/units/formatLength';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
+import { lengthScale } from '@/ui/lengthScale';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { ScaleChooser, type ScaleRegion } from '@/ui/ScaleChooser';
@@ -14,7 +15,6 @@ import { RuleTable } from './RuleTable';
 import { useEdge } from './useEdge';
 
 const { fields } = edgeChoiceSpec;
-const TICKS = 7;
 
 const STATE_WORDS: Readonly<Record<StripState, string>> = {
   'too short': 'too short',
@@ -48,16 +48,7 @@ export function StripWindow({ edge, strip, second }: Props) {
   const low = near ? Math.min(least, shortest) : least - 0.8 * reach;
   const high = Math.max(chosen, longest ?? chosen, ...lengths);
   const span = Math.max(high - low, high * 0.06);
-  const grid = unit === 'cm' ? gridOf(span, [5, 10, 20, 50]) : gridOf(span, [3.175, 6.35, 12.7, 25.4, 50.8]);
-  const from = Math.max(0, Math.floor((low - span * 0.08) / grid) * grid);
-  const to = Math.ceil((high + span * 0.08) / grid) * grid;
-  const every = Math.max(1, Math.ceil((to - from) / grid / TICKS)) * grid;
-  const ticks = Array.from({ length: Math.floor((to - from) / every) + 1 }, (_, at) => from + at * every).map(
-    (value) => ({
-      value,
-      label: unit === 'cm' ? String(Number((value / 10).toFixed(1))) : formatInches(value, 8),
-    }),
-  );
+  const { from, to, ticks } = lengthScale(Math.max(0, low - span * 0.08), high + span * 0.08, unit);
   const own = second ? 'elasticOwnMm' : 'ownMm';
   const school = second ? 'elasticSchool' : 'school';
   const choose = (mm: number) =>
@@ -143,10 +134,6 @@ function Limits({ strip }: { strip: StripPlan }) {
     </p>
   );
 }
-
-/** The first grid that leaves the scale at most two dozen lines. */
-const gridOf = (span: number, grids: readonly number[]): number =>
-  grids.find((grid) => span / grid <= 24) ?? (grids.at(-1) as number);
 
 /** A rule's name, short enough for its flag on the scale. */
 const shortLabel = (label: string): string => label.split(/[,:(]/)[0]?.trim() ?? label;
