@@ -1,5 +1,4 @@
 import { orderCost, bestOrder } from '../src/core/sewing/assembly/order';
-import { chosenWays } from '../src/core/sewing/assembly/assemble';
 import { newGarment } from '../src/core/facts/garment';
 import { kindIds } from '../src/core/facts/kindIds';
 import { kindOf } from '../src/core/garments/kindOf';
@@ -50,7 +49,7 @@ function solve(facts: GarmentFacts) {
   const plan = planGarment(facts, { onDate: TODAY });
   const kind = kindOf(facts.garment, facts.ownKind);
   const wearing = wearingOf(kind, facts.garment, plan.zones, plan.openings, plan.numbers);
-  return { plan, best: bestPlan(facts, kind, wearing, chosenWays(facts.garment)).best };
+  return { plan, best: bestPlan(facts, kind, wearing).best };
 }
 
 /** Median ms to find the best order of the garment with most steps, searched anew each time. */

@@ -1,6 +1,5 @@
 import fc from 'fast-check';
 import { useIds } from '@/core/facts/edgeUses';
-import { edgeUses } from '@/core/edges/elastics/uses';
 import { newCloth, type Cloth } from '@/core/facts/cloth';
 import { newElastic, type Elastic } from '@/core/facts/elastic';
 import { newGarment, type EdgeChoice, type Garment } from '@/core/facts/garment';
@@ -162,11 +161,6 @@ export const anyGarment: fc.Arbitrary<GarmentFacts> = fc.constantFrom(...kindIds
       const garment: Garment = {
         ...start,
         style: made.style,
-        finishes: Object.fromEntries(
-          chosen.flatMap(([id, { use }]) =>
-            use === undefined ? [] : [[id, { finish: edgeUses[use].finish }]],
-          ),
-        ),
         edges: Object.fromEntries(chosen),
         ways: Object.fromEntries(
           Object.entries(made.ways as Readonly<Record<string, string>>).filter(([, way]) => way !== ''),

@@ -1,6 +1,7 @@
 import { newGarment, type Garment } from '@/core/facts/garment';
 import { kindIds, type KindId } from '@/core/facts/kindIds';
-import type { Machine } from '@/core/facts/machine';
+import { usualSetIds, type Machine } from '@/core/facts/machine';
+import type { StitchId } from '@/core/facts/stitchIds';
 import { planGarment } from '@/core/plan/planGarment';
 import { planSewing } from '@/core/sewing/planSewing';
 import type { SewingPlan } from '@/core/sewing/types';
@@ -9,6 +10,12 @@ import { household } from '@/demo/household';
 import { TODAY, demoFacts } from './demoFacts';
 
 const made = household(TODAY);
+
+/** A neckline topstitched with a stitch. */
+export const topstitchedWith = (stitch: StitchId): Pick<Garment, 'topstitched' | 'picks'> => ({
+  topstitched: true,
+  picks: { 'neckline-topstitch': { stitch } },
+});
 
 /** The demo's sets, with their machines. */
 export const demoSets = Object.entries(made.machineSets).map(([id, set]) => ({
@@ -21,13 +28,13 @@ export const demoSets = Object.entries(made.machineSets).map(([id, set]) => ({
 
 /** Ways to have machines: the usual ones, a sewing machine alone, and each set of the demo. */
 export const machineCases: readonly (readonly [string, (facts: GarmentFacts) => GarmentFacts])[] = [
-  ...(['serger-coverstitch', 'sewing-only'] as const).map(
-    (machines) =>
+  ...usualSetIds.map(
+    (machineSetId) =>
       [
-        machines,
+        machineSetId,
         ({ machineSet: _set, machines: _machines, ...facts }: GarmentFacts): GarmentFacts => ({
           ...facts,
-          garment: { ...facts.garment, machines },
+          garment: { ...facts.garment, machineSetId },
         }),
       ] as const,
   ),

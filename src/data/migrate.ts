@@ -2,6 +2,8 @@ import 'server-only';
 import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import type Sqlite from 'better-sqlite3';
+import { FORMER_FIELDS, fromFormerGarment } from '@/core/formats/formerGarment';
 import { openDatabase } from './database';
 
 const FOLDER = resolve('src/data/migrations');
@@ -18,13 +20,14 @@ export function migrateDatabase(path: string, now: Date, folder: string = FOLDER
   const { $client: client } = database;
   try {
     const wanted = journalLength(folder);
-    if (appliedCount(client) >= wanted) return undefined;
+    if (appliedCount(client) >= wanted && factsVersion(client) >= FACTS_VERSION) return undefined;
     const copy = isNew
       ? undefined
       : join(dirname(path), `before-${now.toISOString().replace(/[:.]/g, '-')}.db`);
     if (copy) client.prepare('VACUUM INTO ?').run(copy);
     client.pragma('foreign_keys = OFF');
     migrate(database, { migrationsFolder: folder });
+    if (factsVersion(client) < FACTS_VERSION) client.transaction(() => bringGarmentsUp(client))();
     const broken = client.pragma('foreign_key_check') as unknown[];
     if (broken.length > 0) {
       throw new Error(
@@ -36,6 +39,28 @@ export function migrateDatabase(path: string, now: Date, folder: string = FOLDER
   } finally {
     client.close();
   }
+}
+
+/** The version of what is in the tables' facts, kept beside them by SQLite itself; tables have their own journal. */
+const FACTS_VERSION = 2;
+
+const factsVersion = (client: Sqlite.Database): number =>
+  client.pragma('user_version', { simple: true }) as number;
+
+/**
+ * Garments as they were before version 2 become as they are now. What was written to a field that is no longer there
+ * cannot be undone any more.
+ */
+function bringGarmentsUp(client: Sqlite.Database): void {
+  const rows = client.prepare('SELECT id, facts FROM garments').all() as { id: string; facts: string }[];
+  const put = client.prepare('UPDATE garments SET facts = ? WHERE id = ?');
+  for (const { id, facts } of rows)
+    put.run(JSON.stringify(fromFormerGarment(JSON.parse(facts) as Record<string, unknown>)), id);
+  const gone = FORMER_FIELDS.map((field) => `change.value ->> 'path' GLOB '${field}*'`).join(' OR ');
+  client.exec(`UPDATE commands SET undone_by = id WHERE undone_by IS NULL AND id IN (
+    SELECT command_id FROM command_ops AS op, json_each(op.changes) AS change
+    WHERE op.kind = 'garment' AND op.op = 'set' AND (${gone}))`);
+  client.pragma(`user_version = ${FACTS_VERSION}`);
 }
 
 function journalLength(folder: string): number {

@@ -3,6 +3,7 @@ import type Joi from 'joi';
 import { pathsTouch } from '@/core/facts/change';
 import type { Fault } from '@/core/facts/faults';
 import { edgeRefsOf, garmentRefFields, garmentRefs } from '@/core/facts/garment';
+import { isUsualSet } from '@/core/facts/machine';
 import { stackFault } from '@/core/cloth/resolveStack';
 import {
   recordKinds,
@@ -40,7 +41,8 @@ export const checkRecord: Check = (kind, facts, db, id, touched) => {
 function missingRefs(db: Querier, garment: FactsByKind['garment']): Fault[] {
   const own = garmentRefFields.flatMap((field) => {
     const id = garment[field];
-    return id === undefined ? [] : [{ path: field as string, kind: garmentRefs[field] as RecordKind, id }];
+    const named = id !== undefined && !(field === 'machineSetId' && isUsualSet(id));
+    return named ? [{ path: field as string, kind: garmentRefs[field] as RecordKind, id }] : [];
   });
   return [...own, ...edgeRefsOf(garment)].flatMap(({ path, kind, id }): Fault[] => {
     const found = findRecord(db, kind, id);

@@ -17,7 +17,7 @@ import {
   writeGarmentFile,
   type GarmentFile,
 } from '@/core/formats/garmentFile';
-import { machinesIn } from '@/core/facts/machine';
+import { isUsualSet, machinesIn } from '@/core/facts/machine';
 import { factOfRef } from '@/core/plan/gatherFacts';
 import type { Op } from '@/data/commands';
 import type { Database } from '@/data/database';
@@ -78,6 +78,8 @@ export function importOps(
   };
   const { garment } = file;
   const placeSet = (): string | undefined => {
+    const { machineSetId } = garment;
+    if (isUsualSet(machineSetId)) return machineSetId;
     if (!file.machineSet) return undefined;
     const machines = Object.fromEntries(
       machinesIn(file.machineSet).flatMap((id) => {
@@ -85,7 +87,7 @@ export function importOps(
         return placed === undefined ? [] : [[placed, true] as const];
       }),
     );
-    return place('machineSet', garment.machineSetId, { ...file.machineSet, machines });
+    return place('machineSet', machineSetId, { ...file.machineSet, machines });
   };
   const ids = Object.fromEntries(
     garmentRefFields.map((field) => {

@@ -199,7 +199,7 @@ describe('copies and files', () => {
   test('a wearer who has changed since is not overwritten: the file’s own is added beside', () => {
     const file = {
       format: 'idle-stretch-garment',
-      version: '1',
+      version: '2',
       garment: { ...newTee('Tee'), wearerId: 'wren', outerClothId: 'shared', bandClothId: 'shared' },
       wearer: newWearer('Wren', 'child'),
       outer: newCloth('Shared'),

@@ -6,6 +6,7 @@ import { bandsFollow, newGarment, type Garment } from '../facts/garment';
 import { kindIds, type KindId } from '../facts/kindIds';
 import type { Wearer } from '../facts/wearer';
 import { catalogue } from '../garments/catalogue';
+import { usualUse } from '../edges/useOf';
 import { kindOf } from '../garments/kindOf';
 import { AMOUNT_CHECK } from '../cloth/amount';
 import { planGarment } from '../plan/planGarment';
@@ -212,12 +213,18 @@ function otherEdges(plan: GarmentPlan): Remedy[] {
     .filter(({ id, state }) => id.startsWith('check.edge.') && state === 'short')
     .map(({ id }) => id.slice('check.edge.'.length));
   if (failing.length === 0) return [];
-  const finishes = Object.fromEntries(failing.map((id) => [id, { finish: 'elastic' as const }]));
   return [
     {
       words: say`finish the cut edges with elastic instead`,
       mends: ['check-edge'],
-      apply: (to) => change(to, { finishes: { ...to.garment.finishes, ...finishes } }),
+      apply: (to) => {
+        const { edges = {} } = to.garment;
+        const kind = kindOf(to.garment, to.ownKind);
+        const elastics = kind.edges
+          .filter(({ id }) => failing.includes(id))
+          .map((edge) => [edge.id, { ...edges[edge.id], use: usualUse(edge, 'elastic') }] as const);
+        return change(to, { edges: { ...edges, ...Object.fromEntries(elastics) } });
+      },
     },
   ];
 }

@@ -1,4 +1,4 @@
-import { chosenWays, ofStep } from '../sewing/assembly/assemble';
+import { ofStep } from '../sewing/assembly/assemble';
 import { bestOrder, orderCost } from '../sewing/assembly/order';
 import { phraseText } from '../explain/display';
 import { kindOf } from '../garments/kindOf';
@@ -31,15 +31,22 @@ export interface Together {
   readonly leastMoves: number;
 }
 
-/** What is left of two garments as one order that shares setups. The machines are the first one's. */
-export function planTogether(first: GarmentFacts, second: GarmentFacts, onDate: string): Together {
-  const { garment, machineSet, machines } = first;
-  const other: GarmentFacts = {
-    ...second,
-    garment: { ...second.garment, machines: garment.machines },
+/** A garment sewn on the machines of another. */
+function onMachinesOf({ garment, machineSet, machines }: GarmentFacts, other: GarmentFacts): GarmentFacts {
+  const { machineSet: _set, machines: _machines, garment: own, ...facts } = other;
+  const { machineSetId: _id, ...rest } = own;
+  const { machineSetId } = garment;
+  return {
+    ...facts,
+    garment: { ...rest, ...(machineSetId === undefined ? {} : { machineSetId }) },
     ...(machineSet ? { machineSet } : {}),
     ...(machines ? { machines } : {}),
   };
+}
+
+/** What is left of two garments as one order that shares setups. The machines are the first one's. */
+export function planTogether(first: GarmentFacts, second: GarmentFacts, onDate: string): Together {
+  const other = onMachinesOf(first, second);
   const both = [settle(first, onDate), settle(other, onDate)] as const;
   const joint = orderingOf(
     both.map(({ plan, facts }, at) => ({
@@ -93,6 +100,6 @@ function settle(facts: GarmentFacts, onDate: string) {
     garmentPlan.openings,
     garmentPlan.numbers,
   );
-  const plan: Plan = bestPlan(facts, kind, wearing, chosenWays(facts.garment)).best;
+  const plan: Plan = bestPlan(facts, kind, wearing).best;
   return { facts, garmentPlan, plan };
 }

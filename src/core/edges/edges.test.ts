@@ -307,7 +307,6 @@ test.each(useIds)(
           { outer: stated(0.6), band: stated(0.9), elastics: { roll: swimRoll } },
           {
             edges: Object.fromEntries(ids.map((id) => [id, choice])),
-            finishes: Object.fromEntries(ids.map((id) => [id, { finish: edgeUses[use].finish }])),
           },
         );
         expect(of.edges.every((one) => one.use === use || one.id === 'neckline')).toBe(true);

@@ -1,8 +1,8 @@
 import type { Join } from './elastics/edgeUse';
-import type { UseId } from '../facts/edgeUses';
+import type { Finish, UseId } from '../facts/edgeUses';
 import type { Phrase, NumberId } from '../explain/explained';
 import type { ClothDirection } from '../facts/cloth';
-import type { BandSchool, Finish, MarkChoice } from '../facts/garment';
+import type { BandSchool, MarkChoice } from '../facts/garment';
 
 export interface EdgePlan {
   readonly id: string;

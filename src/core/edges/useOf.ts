@@ -1,21 +1,23 @@
 import type { EdgeUse } from './elastics/edgeUse';
 import { USE_OF_FINISH, edgeUses } from './elastics/uses';
-import type { Finish, Garment } from '../facts/garment';
+import type { Finish, UseId } from '../facts/edgeUses';
+import type { Garment } from '../facts/garment';
 import type { Edge } from '../fit/garmentKind';
 import type { EdgePlan } from './types';
 
-/** How an edge of this garment is finished: as the person says, else as its kind has it. */
-export const finishOf = (edge: Edge, garment: Pick<Garment, 'finishes'>): Finish =>
-  garment.finishes?.[edge.id]?.finish ?? edge.finish;
-
-/** What is sewn to an edge: as the person says, else as its kind has it, else as such a finish usually is. */
-export function edgeUseOf(edge: Edge, garment: Pick<Garment, 'finishes' | 'edges'>): EdgeUse {
-  const finish = finishOf(edge, garment);
-  const chosen = garment.edges?.[edge.id]?.use;
-  if (chosen && edgeUses[chosen].finish === finish) return edgeUses[chosen];
-  if (edge.use && edgeUses[edge.use].finish === finish) return edgeUses[edge.use];
-  return edgeUses[edge.id === 'neckline' && finish === 'band' ? 'neckband' : USE_OF_FINISH[finish]];
+/** What is usually sewn to an edge that is finished so: as its kind has it, else as such a finish usually is. */
+export function usualUse(edge: Pick<Edge, 'id' | 'use'>, finish: Finish): UseId {
+  if (edge.use && edgeUses[edge.use].finish === finish) return edge.use;
+  return edge.id === 'neckline' && finish === 'band' ? 'neckband' : USE_OF_FINISH[finish];
 }
+
+/** What is sewn to an edge: as the person says, else as is usual there. */
+export const edgeUseOf = (edge: Edge, garment: Pick<Garment, 'edges'>): EdgeUse =>
+  edgeUses[garment.edges?.[edge.id]?.use ?? usualUse(edge, edge.finish)];
+
+/** How an edge of this garment is finished. */
+export const finishOf = (edge: Edge, garment: Pick<Garment, 'edges'>): Finish =>
+  edgeUseOf(edge, garment).finish;
 
 /** Whether a band is to go on the neckline, planned already or not. */
 export const wantsNeckband = ({ edges }: { readonly edges: readonly EdgePlan[] }): boolean =>

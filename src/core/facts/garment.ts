@@ -1,5 +1,5 @@
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
-import { finishIds, useIds, type Finish } from './edgeUses';
+import { useIds } from './edgeUses';
 import { kindIds, type KindId } from './kindIds';
 import { setupSpec } from './setup';
 import { stitchIds } from './stitchIds';
@@ -31,9 +31,6 @@ export const zoneChoiceSpec = record('How close', {
 });
 export type ZoneChoice = FactsOf<typeof zoneChoiceSpec>;
 export type EaseSchool = ZoneChoice['school'];
-
-const finishSpec = choice('Finish', finishIds);
-export type { Finish };
 
 /** The neckline as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
 const necklineSpec = record('Neckline', {
@@ -205,7 +202,6 @@ export const garmentSpec = record('Garment', {
   likeId: optional(id('the garment that fits')),
   fit: map('Fit', zoneChoiceSpec, 40),
   closures: optional(map('Openings with a closure', flag('Has a closure'), 20)),
-  finishes: optional(map('Edges finished otherwise', record('Edge', { finish: finishSpec }), 40)),
   edges: optional(map('Edges', edgeChoiceSpec, 40)),
   pattern: record('Pattern', {
     neckline: necklineSpec,
@@ -219,8 +215,6 @@ export const garmentSpec = record('Garment', {
   }),
   neckband: neckbandSpec,
   stay: choice('Shoulder stay', ['clear-elastic', 'knit-tape', 'none']),
-  machines: choice('Machines', ['serger-coverstitch', 'sewing-only']),
-  sleeveHems: choice('Sleeve hems', ['flat', 'round', 'best']),
   ways: optional(map('Ways to go about it', id('the way'), 20)),
   picks: optional(map('Stitches chosen', stitchPickSpec, 200)),
   seams: optional(map('Seams', seamChoiceSpec, 60)),
@@ -240,7 +234,7 @@ export const garmentSpec = record('Garment', {
   stoodBefore: optional(map('How its machines stood before', setupSpec, 20)),
   substituted: optional(map('Substituted', substitutionSpec, 60)),
   atStep: optional(id('the step')),
-  topstitch: choice('Neckline topstitch', ['none', 'cover', 'zigzag', 'straight']),
+  topstitched: optional(flag('Neckline topstitched')),
   agreed: record('Agreed', { fit: optional(flag('Fit agreed')), bands: optional(flag('Bands agreed')) }),
   cuts: map('Cut', cutSpec, 100),
   sewn: map(
@@ -297,9 +291,6 @@ export const newGarment = (name: string, kind: KindId, unit: UnitSystem = 'cm'):
     makeUpNarrowing: false,
   },
   stay: 'clear-elastic',
-  machines: 'serger-coverstitch',
-  sleeveHems: 'best',
-  topstitch: 'none',
   agreed: {},
   cuts: {},
   sewn: {},

@@ -14,6 +14,12 @@ import {
 } from './spec';
 import { stitchIds } from './stitchIds';
 
+/** Machines as most people have them, by the name that stands for a set of one's own; the first where none is named. */
+export const usualSetIds = ['serger-coverstitch', 'sewing-only'] as const;
+export type UsualSetId = (typeof usualSetIds)[number];
+export const isUsualSet = (id: string | undefined): id is UsualSetId =>
+  usualSetIds.includes(id as UsualSetId);
+
 export const machineKinds = ['sewing machine', 'serger', 'coverstitch', 'combined'] as const;
 export type MachineKind = (typeof machineKinds)[number];
 /** What a kind is called. */

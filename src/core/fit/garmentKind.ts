@@ -1,6 +1,7 @@
 import type { Amount } from '../cloth/amount';
 import type { UseId } from '../facts/edgeUses';
-import type { Finish, Garment, ZoneId } from '../facts/garment';
+import type { Finish } from '../facts/edgeUses';
+import type { Garment, ZoneId } from '../facts/garment';
 import type { KindId } from '../facts/kindIds';
 import type { BodyMeasure } from '../facts/wearer';
 import type { SkinRegion } from './movement';

@@ -15,6 +15,18 @@ test.each(demoFacts())('%s: written and read back it plans the same', (_id, fact
   expect(planGarment(read.facts, { onDate: TODAY })).toEqual(planGarment(facts, { onDate: TODAY }));
 });
 
+test('a file of version 1 is read as the garment it is, and written as version 2', () => {
+  const { machineSetId: _set, topstitched: _top, picks: _picks, ...garment } = demoFact('buoy').garment;
+  const former = {
+    ...demoFile('buoy'),
+    version: '1',
+    garment: { ...garment, machines: 'sewing-only', sleeveHems: 'best', topstitch: 'straight' },
+  };
+  const read = readGarmentFile(JSON.stringify(former));
+  expect(read.ok && read.file).toEqual(demoFile('buoy'));
+  expect(readGarmentFile(JSON.stringify({ ...former, version: '2' })).ok).toBe(false);
+});
+
 test('body measurements stay out unless they are asked for', () => {
   const file = writeGarmentFile(demoFact('ring-toss'), { withMeasurements: false });
   expect(JSON.stringify(file.wearer)).not.toContain('bust');
@@ -28,7 +40,7 @@ test.each([
   ['nothing', '', /not a garment file/],
   ['null', 'null', /give a set of fields/],
   ['an unknown key', JSON.stringify({ ...demoFile('ring-toss'), extra: 1 }), /not a field/],
-  ['a later version', JSON.stringify({ ...demoFile('ring-toss'), version: '2' }), /Choose one of these/],
+  ['a later version', JSON.stringify({ ...demoFile('ring-toss'), version: '3' }), /Choose one of these/],
 ])('%s is refused with a sentence', (_name, text, words) => {
   const read = readGarmentFile(text);
   expect(read.ok ? '' : (read.faults[0]?.sentence ?? '')).toMatch(words);
@@ -59,7 +71,7 @@ describe('the published JSON Schema', () => {
     const validate = new Ajv({ strict: true, validateFormats: false }).compile(published);
     const whole = {
       format: 'idle-stretch-garment',
-      version: '1',
+      version: '2',
       garment: wholeFacts('garment'),
       wearer: wholeFacts('wearer'),
       outer: wholeFacts('cloth'),

@@ -6,6 +6,7 @@ import { garmentSpec } from '../facts/garment';
 import { machineSetSpec, machineSpec } from '../facts/machine';
 import { ownKindSpec } from '../facts/ownKind';
 import { patternSpec } from '../facts/pattern';
+import { fromFormerGarment } from './formerGarment';
 import { ruleFaults } from '../edges/readingFaults';
 import { choice, map, optional, record, type FactsOf } from '../facts/spec';
 import { wearerSpec, type Wearer } from '../facts/wearer';
@@ -17,7 +18,7 @@ import type { GarmentFacts } from '../facts/garmentFacts';
  */
 export const garmentFileSpec = record('Garment file', {
   format: choice('Format', ['idle-stretch-garment']),
-  version: choice('Version', ['1']),
+  version: choice('Version', ['2']),
   garment: garmentSpec,
   wearer: optional(wearerSpec),
   outer: optional(clothSpec),
@@ -51,6 +52,7 @@ export function readGarmentFile(text: string): ReadGarmentFile {
   if (typeof value === 'object' && value !== null && !('format' in value)) {
     return refused('This JSON is not a garment file: it does not say "format": "idle-stretch-garment".');
   }
+  value = fromFormerFile(value);
   const faults = findFaults(garmentFileSpec, value);
   if (faults.length > 0) return { ok: false, faults };
   const file = value as GarmentFile;
@@ -62,6 +64,17 @@ export function readGarmentFile(text: string): ReadGarmentFile {
   ];
   if (rules.length > 0) return { ok: false, faults: rules };
   return { ok: true, file, facts: factsOf(file) };
+}
+
+/** A file of version 1 as one of version 2. */
+function fromFormerFile(value: unknown): unknown {
+  const { version, garment } = (value ?? {}) as { readonly version?: unknown; readonly garment?: unknown };
+  if (version !== '1' || typeof garment !== 'object' || garment === null) return value;
+  return {
+    ...(value as object),
+    version: '2',
+    garment: fromFormerGarment(garment as Record<string, unknown>),
+  };
 }
 
 const under = (path: string, faults: readonly Fault[]): Fault[] =>
@@ -95,7 +108,7 @@ export function writeGarmentFile(
   delete (own as { runs?: unknown }).runs;
   return {
     format: 'idle-stretch-garment',
-    version: '1',
+    version: '2',
     ...own,
     ...(wearer && !withMeasurements ? { wearer: withoutBody(wearer) } : {}),
   };

@@ -1,5 +1,4 @@
-import { newMachine, type Machine } from '../facts/machine';
-import type { Garment } from '../facts/garment';
+import { newMachine, type Machine, type UsualSetId } from '../facts/machine';
 
 /** A sewing machine as most are: zigzag and its relatives, a free arm, takes a twin needle. */
 const sewing: Machine = { ...newMachine('the sewing machine'), twin: true, freeArm: true };
@@ -7,7 +6,7 @@ const serger: Machine = { ...newMachine('the serger', 'serger'), knifeLifts: tru
 const coverstitch: Machine = { ...newMachine('the coverstitch', 'coverstitch'), freeArm: true };
 
 /** Machines that stand in while a garment names no set of the person's own. */
-export const usualMachines: Readonly<Record<Garment['machines'], Readonly<Record<string, Machine>>>> = {
+export const usualMachines: Readonly<Record<UsualSetId, Readonly<Record<string, Machine>>>> = {
   'serger-coverstitch': { 'usual-serger': serger, 'usual-cover': coverstitch, 'usual-sewing': sewing },
   'sewing-only': { 'usual-sewing': sewing },
 };

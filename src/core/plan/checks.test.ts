@@ -174,10 +174,8 @@ describe('what a lining mends', () => {
 });
 
 test('an edge finished otherwise may be cut from a cloth that runs', () => {
-  const finishes = { 'lower-edge': { finish: 'elastic' } } as const;
-  expect(
-    check(plan('lettuce-top', { ravels: 'runs' }, { finishes }), 'check.edge.lower-edge'),
-  ).toBeUndefined();
+  const edges = { 'lower-edge': { use: 'turned' } } as const;
+  expect(check(plan('lettuce-top', { ravels: 'runs' }, { edges }), 'check.edge.lower-edge')).toBeUndefined();
 });
 
 describe('the length of cloth', () => {

@@ -15,6 +15,7 @@ import type { ZoneChoice } from '../facts/garment';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { GarmentPlan } from './types';
 import { TODAY, demoFacts } from '../../../tests/demoFacts';
+import { topstitchedWith } from '../../../tests/sewn';
 
 /** Every demo garment, and each of its choices that leads to other formulas. */
 const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, facts]) => {
@@ -39,9 +40,9 @@ const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, fac
       neckband: { ...neckband, join: 'left-shoulder', makeUpNarrowing: true, marks: 'eighths' },
     }),
     vary('sewing machine, topstitched, in the round', {
-      machines: 'sewing-only',
-      topstitch: 'straight',
-      sleeveHems: 'round',
+      machineSetId: 'sewing-only',
+      ...topstitchedWith('straight-top'),
+      ways: { 'sleeve-hems': 'round' },
     }),
     vary('by class, own band, printed band', {
       fit: {

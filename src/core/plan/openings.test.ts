@@ -204,7 +204,7 @@ describe('bands, closures and styles', () => {
     const labels = (of: GarmentPlan) => passing(of, 'cuff')?.parts.map(({ label }) => label);
     const wrist = { fit: { wrist: { school: 'share', share: 0 } } } as const;
     expect(labels(plan('raglan', facts, wrist))).toEqual(['band', 'seam']);
-    const hemmed = { ...wrist, finishes: { cuff: { finish: 'hem' } } } as const;
+    const hemmed = { ...wrist, edges: { cuff: { use: 'hem' } } } as const;
     expect(labels(plan('raglan', facts, hemmed))).toEqual(['cloth', 'hem stitch']);
   });
   test('a bralette hooks up, so nothing passes its band, unless it is made without the hooks', () => {

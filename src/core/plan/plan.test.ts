@@ -8,7 +8,7 @@ import { type GarmentPlan } from './types';
 import { planGarment } from './planGarment';
 import { planSewing } from '../sewing/planSewing';
 import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
-import { without } from '../../../tests/sewn';
+import { topstitchedWith, without } from '../../../tests/sewn';
 
 const plan = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 const value = (of: GarmentPlan, id: string | undefined) => of.numbers[id ?? '']?.value ?? Number.NaN;
@@ -157,17 +157,23 @@ describe('sewing text', () => {
     ['the band’s width', change(uncut, { neckband: { ...facts.garment.neckband, finishedMm: 20 } })],
     ['the cloth', { ...uncut, outer: demoFact('trapeze').outer ?? newCloth('x') }],
     ['the band’s cloth', { ...uncut, band: demoFact('trapeze').outer ?? newCloth('x') }],
-    ['the machines', change(uncut, { machines: 'sewing-only' })],
+    ['the machines', change(uncut, { machineSetId: 'sewing-only' })],
     ['the hems', change(uncut, { pattern: { ...facts.garment.pattern, hemAllowanceMm: 40 } })],
-    ['sleeve hems in the round', change(uncut, { sleeveHems: 'round' })],
-    ['a topstitched neck', change(uncut, { topstitch: 'zigzag' })],
+    ['sleeve hems in the round', change(uncut, { ways: { 'sleeve-hems': 'round' } })],
+    ['a topstitched neck', change(uncut, topstitchedWith('zigzag-neck'))],
   ])('changing %s changes the text', (_what, changed) => expect(texts(changed)).not.toEqual(before));
 
   test.each(['serger-coverstitch', 'sewing-only'] as const)(
     '%s: a tee in an order that holds',
-    (machines) => {
+    (machineSetId) => {
       for (const sleeveHems of ['flat', 'round'] as const) {
-        const of = sewn(change(uncut, { machines, sleeveHems, topstitch: 'zigzag' }));
+        const of = sewn(
+          change(uncut, {
+            machineSetId,
+            ways: { 'sleeve-hems': sleeveHems },
+            ...topstitchedWith('zigzag-neck'),
+          }),
+        );
         const order = of.steps.map(({ id }) => id);
         const mustPrecede: readonly (readonly [string, string])[] = [
           ['mark-front', 'shoulder'],
@@ -198,7 +204,7 @@ describe('sewing text', () => {
   );
   test('a straight topstitch on a small neck will pop: it comes out of the numbers (handbook 07)', () => {
     const plain = without(uncut.outer ?? newCloth('x'), 'thicknessMm');
-    const toddler = { ...change(uncut, { topstitch: 'straight' }), outer: plain };
+    const toddler = { ...change(uncut, topstitchedWith('straight-top')), outer: plain };
     const of = sewn(toddler);
     const row = of.steps.find(({ id }) => id === 'neckline-topstitch')?.row;
     expect(row?.ok).toBe(false);
@@ -214,7 +220,7 @@ describe('sewing text', () => {
     if (!wearer) throw new Error('expected a wearer in the demo');
     const toddler: GarmentFacts = {
       ...change(uncut, {
-        topstitch: 'straight',
+        ...topstitchedWith('straight-top'),
         pattern: {
           ...facts.garment.pattern,
           neckline: { ...facts.garment.pattern.neckline, measuredAs: 'seamline', wholeMm: 340 },
@@ -266,7 +272,7 @@ describe('a garment that cannot work still shows its plan, and each remedy mends
     const needed = Math.max(value(of, 'problem.band.neckline'), value(of, 'problem.neckline.girth')) + 0.5;
     const { neckline } = buoy.garment.pattern;
     const wider = change(buoy, {
-      topstitch: 'none',
+      topstitched: false,
       pattern: {
         ...buoy.garment.pattern,
         neckline: { ...neckline, measuredAs: 'seamline', wholeMm: needed },

@@ -1,14 +1,14 @@
 import { jobOf } from '../machines/seams/jobs';
 import { recipes } from './assembly/recipes';
 import { bestOrder, brokenBy, orderCost } from './assembly/order';
-import { findCircle, chosenWays } from './assembly/assemble';
+import { findCircle } from './assembly/assemble';
 import { phraseText } from '../explain/display';
 import { whyNot } from '../machines/capability';
 import { kindIds } from '../facts/kindIds';
 import { newOwnKind, type OwnKind } from '../facts/ownKind';
 import { kindOf } from '../garments/kindOf';
 import { stitches } from '../machines/seams/stitches';
-import { finishOf, edgeUseOf } from '../edges/useOf';
+import { finishOf, edgeUseOf, usualUse } from '../edges/useOf';
 import { planGarment } from '../plan/planGarment';
 import { bestPlan } from './ordering';
 import { wearingOf } from './wearing';
@@ -139,7 +139,7 @@ describe.each(machineCases)('on %s', (_machines, on) => {
     // What changes before each step adds up.
     const changes = of.steps.reduce((sum, { changeMinutes }) => sum + changeMinutes, 0);
     expect(changes).toBeCloseTo(value(of.order.changeMinutes), 6);
-    if (facts.garment.machines === 'sewing-only' && !facts.machineSet) {
+    if (facts.garment.machineSetId === 'sewing-only') {
       for (const { stitch } of of.setups) expect(stitches[stitch].machine).toBe('sewing machine');
       expect(of.steps.filter(({ stitch }) => stitch === 'by-hand')).toEqual([]);
     }
@@ -304,7 +304,7 @@ test.each(everyGarment.filter(([name]) => name.endsWith('regular')))(
       const plan = planGarment(own, { onDate: TODAY });
       const kind = kindOf(own.garment, own.ownKind);
       const wearing = wearingOf(kind, own.garment, plan.zones, plan.openings, plan.numbers);
-      const { best } = bestPlan(own, kind, wearing, chosenWays(own.garment));
+      const { best } = bestPlan(own, kind, wearing);
       const whole = best.ordering.problem;
       const start = Math.floor((whole.steps.length - 9) / 2);
       const kept = whole.steps.map((_, at) => at).slice(Math.max(0, start), Math.max(0, start) + 9);
@@ -339,8 +339,8 @@ test('finishes that are changed still give whole plans', () => {
       'facing',
       'left as it is',
     ] as const) {
-      const finishes = Object.fromEntries(kind.edges.map(({ id }) => [id, { finish }]));
-      const changed = { ...facts, garment: { ...facts.garment, finishes } };
+      const edges = Object.fromEntries(kind.edges.map((edge) => [edge.id, { use: usualUse(edge, finish) }]));
+      const changed = { ...facts, garment: { ...facts.garment, edges } };
       expect(kind.edges.every((edge) => finishOf(edge, changed.garment) === finish)).toBe(true);
       const of = sewingOf(changed);
       const counts = new Map<string, number>();

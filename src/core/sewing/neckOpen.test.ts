@@ -84,10 +84,8 @@ test('a band joined at a shoulder is marked from there: its first mark lies near
 
 test('a binding finished otherwise is not sewn with a shoulder open: an elastic ring needs both closed', () => {
   expect(at(sewingOf(garmentOf('bound-tee')), 'shoulder-2')).toBeGreaterThan(-1);
-  for (const finish of ['elastic', 'band'] as const)
-    expect(at(sewingOf(garmentOf('bound-tee', { finishes: { neckline: { finish } } })), 'shoulder-2')).toBe(
-      -1,
-    );
+  for (const use of ['turned', 'neckband'] as const)
+    expect(at(sewingOf(garmentOf('bound-tee', { edges: { neckline: { use } } })), 'shoulder-2')).toBe(-1);
 });
 
 test('one layer of rib goes on flat between the shoulders, unless it is asked for as a ring', () => {

@@ -172,8 +172,8 @@ export function bestPlan(
   facts: GarmentFacts,
   kind: GarmentKind,
   wearing: Wearing,
-  pinned: Ways,
 ): { readonly best: Plan; readonly ways: readonly WayCost[] } {
+  const { ways: pinned = {} } = facts.garment;
   const done = (id: string) => ofStep(facts.garment.sewn, id) !== undefined;
   const planFor = (ways: Ways): Plan => {
     const sewn = sewnSteps({ facts, kind, wearing, ways });

@@ -1,5 +1,5 @@
 import { capital } from '../units/words';
-import { chosenWays, ofStep } from './assembly/assemble';
+import { ofStep } from './assembly/assemble';
 import { getNumber, createLedger, leaf } from '../explain/ledger';
 import type { Explained, Term } from '../explain/explained';
 import type { Machine } from '../facts/machine';
@@ -27,7 +27,7 @@ export function planSewing(facts: GarmentFacts, plan: PlanToSew): SewingPlan {
   const kind = kindOf(garment, facts.ownKind);
   const book = createLedger();
   const wearing = wearingOf(kind, garment, plan.zones, plan.openings, plan.numbers);
-  const { best, ways } = bestPlan(facts, kind, wearing, chosenWays(garment));
+  const { best, ways } = bestPlan(facts, kind, wearing);
   const rows: RowNumbers = { book, known: plan.numbers, facts, zones: plan.zones, openings: plan.openings };
   const figures = figuresOf(book, facts, plan);
   const done = (id: string) => ofStep(garment.sewn, id) !== undefined;

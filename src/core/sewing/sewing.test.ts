@@ -14,7 +14,7 @@ import { planTogether } from '../answers/together';
 import { answerSewing } from '../../workers/sewing';
 import type { SewingPlan, StepPlan } from './types';
 import { TODAY, demoFact } from '../../../tests/demoFacts';
-import { demoSets, garmentOf, machineCases, sewingOf, unsewn } from '../../../tests/sewn';
+import { demoSets, garmentOf, machineCases, sewingOf, topstitchedWith, unsewn } from '../../../tests/sewn';
 
 const change = (facts: GarmentFacts, garment: Partial<Garment>): GarmentFacts => ({
   ...facts,
@@ -110,7 +110,7 @@ describe('own choices', () => {
   });
   test('a pinned way is kept whatever it costs, and the cost of the others is there', () => {
     for (const hems of ['flat', 'round'] as const) {
-      const of = sewingOf(change(facts, { sleeveHems: hems }));
+      const of = sewingOf(change(facts, { ways: { 'sleeve-hems': hems } }));
       const way = of.ways.find(({ alternative }) => alternative.id === 'sleeve-hems');
       expect(way).toMatchObject({ chosen: hems, pinned: true });
       const order = of.steps.map(({ id }) => id);
@@ -304,7 +304,7 @@ describe('cards and pop check', () => {
     expect(cover?.dials.filter(({ field }) => field.startsWith('tension'))).toHaveLength(3);
   });
   test('the worst comes first', () => {
-    const of = sewingOf(change(facts, { topstitch: 'straight' }));
+    const of = sewingOf(change(facts, topstitchedWith('straight-top')));
     const margins = of.pops.map((id) => value(of, step(of, id).row?.margin));
     expect([...margins].sort((a, b) => a - b)).toEqual(margins);
     expect(of.pops[0]).toBe('neckline-topstitch');

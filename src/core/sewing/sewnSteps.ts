@@ -4,7 +4,7 @@ import type { Ways } from './assembly/recipe';
 import type { StepSpec } from './assembly/step';
 import { say } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
-import type { Machine } from '../facts/machine';
+import { isUsualSet, usualSetIds, type Machine } from '../facts/machine';
 import type { StitchId } from '../facts/stitchIds';
 import type { GarmentKind } from '../fit/garmentKind';
 import { whyNot } from '../machines/capability';
@@ -45,7 +45,8 @@ export function machinesFor({
   machineSet,
 }: GarmentFacts): Readonly<Record<string, Machine>> {
   if (machineSet) return machines ?? {};
-  const usual = usualMachines[garment.machines];
+  const { machineSetId } = garment;
+  const usual = usualMachines[isUsualSet(machineSetId) ? machineSetId : usualSetIds[0]];
   const { stands } = garment;
   if (!stands) return usual;
   return Object.fromEntries(
@@ -99,7 +100,7 @@ export function sewnSteps({ facts, kind, wearing, ways }: SewnInputs): SewnSteps
     const before = ofStep(garment.sewn, spec.id);
     const choice = before
       ? asSewn(inputs, spec.job, demand?.share, before.stitch)
-      : chooseStitch(inputs, spec.job, demand?.share, pickFor(garment, spec, machines), alike);
+      : chooseStitch(inputs, spec.job, demand?.share, garment.picks?.[spec.id], alike);
     if (spec.otherwise && choice.stitch !== jobOf(spec.job).ways[0]) return choose(spec.otherwise);
     return { spec, choice, ...(demand ? { demand } : {}) };
   };
@@ -110,27 +111,6 @@ export function sewnSteps({ facts, kind, wearing, ways }: SewnInputs): SewnSteps
   const swatched = withSwatches(split, (id) => ofStep(garment.sewn, id) !== undefined);
   return { assembly, machines, ...withBefores(swatched, garment.befores) };
 }
-
-/** What was chosen for a step: by the person, or as the neckline's topstitch says. */
-function pickFor(
-  { picks, topstitch }: Garment,
-  { id, job }: StepSpec,
-  machines: Readonly<Record<string, Machine>>,
-): StitchPick | undefined {
-  const own = picks?.[id];
-  if (own) return own;
-  if (job !== 'topstitch' || id !== 'neckline-topstitch' || topstitch === 'none') return undefined;
-  const stitch = TOPSTITCHES[topstitch];
-  return Object.values(machines).some((machine) => whyNot(machine, stitch) === undefined)
-    ? { stitch }
-    : undefined;
-}
-
-const TOPSTITCHES = {
-  cover: 'cover2-narrow',
-  zigzag: 'zigzag-neck',
-  straight: 'straight-top',
-} as const satisfies Record<string, StitchId>;
 
 /** A seam whose stitch does not finish the edge gets a pass of its own, before whatever crosses it. */
 function withFinishes(

@@ -41,7 +41,7 @@ function looseRows(inputs: TicketInputs, role: Piece['cloth']): TicketRow[] {
   return edges.flatMap((edge) =>
     edge.strips
       .filter(({ of }) => of === role)
-      .filter(() => edge.finish !== 'facing' || facts.garment.finishes?.[edge.id] !== undefined)
+      .filter(() => edge.finish !== 'facing' || facts.garment.edges?.[edge.id]?.use !== undefined)
       .flatMap((strip) =>
         strip.rows.filter((row) => !pieces.has(row)).map((row) => stripRow(inputs, edge, strip, row)),
       ),

@@ -48,7 +48,7 @@ export const ofStep = <T>(kept: Readonly<Record<string, T>>, id: string): T | un
 function alternativesOf(
   base: KindId,
   kind: GarmentKind,
-  garment: Pick<Garment, 'finishes' | 'edges'>,
+  garment: Pick<Garment, 'edges'>,
 ): readonly Alternative[] {
   const hemmed = (id: string) => kind.edges.some((one) => one.id === id && finishOf(one, garment) === 'hem');
   const neck = kind.edges.find(({ id }) => id === 'neckline');
@@ -64,27 +64,21 @@ function alternativesOf(
   return recipes[base].alternatives.filter(({ id }) => matters[id]?.() ?? true);
 }
 
-/** What the person settled; what they left open is absent. */
-export function chosenWays(garment: Pick<Garment, 'ways' | 'sleeveHems'>): Ways {
-  const { ways = {}, sleeveHems } = garment;
-  return { ...(sleeveHems === 'best' ? {} : { 'sleeve-hems': sleeveHems }), ...ways };
-}
-
 const recall = createMemory<Assembly>();
 
 /** What recipes read of a garment, and nothing else of it. */
-const readBy = ({ stay, topstitch, neckband, finishes, edges = {} }: Garment): readonly unknown[] => [
+const readBy = ({ stay, topstitched, neckband, ways, edges = {} }: Garment): readonly unknown[] => [
   stay,
-  topstitch,
+  topstitched,
   neckband.join,
-  finishes,
+  ways,
   Object.entries(edges).map(([id, edge]) => [id, edge.use]),
 ];
 
 /** The garment's steps: the same object again while nothing that they follow from changes. */
 export function assemble(inputs: Inputs): Assembly {
   const { base, kind, garment, lined, ways } = inputs;
-  const read = JSON.stringify([base, lined, ways, chosenWays(garment), readBy(garment)]);
+  const read = JSON.stringify([base, lined, ways, readBy(garment)]);
   return recall([kind, read], () => assembleAnew(inputs));
 }
 
@@ -99,11 +93,11 @@ const settle = (alternatives: readonly Alternative[], wanted: Ways): Ways =>
 
 /** Whether the neckband goes on before the left shoulder is closed: its ends then lie in that seam. */
 export const neckbandOpen = (kind: GarmentKind, garment: Garment): boolean =>
-  settle(alternativesOf(kind.kind, kind, garment), chosenWays(garment)).neckband === 'open';
+  settle(alternativesOf(kind.kind, kind, garment), garment.ways ?? {}).neckband === 'open';
 
 function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assembly {
   const alternatives = alternativesOf(base, kind, garment);
-  const settled = settle(alternatives, { ...chosenWays(garment), ...ways });
+  const settled = settle(alternatives, { ...garment.ways, ...ways });
   const context = { kind, garment, ways: settled, lined };
   const written = recipes[base].steps(context);
   const covered = new Set(written.map((one) => one.edge));

@@ -1,6 +1,7 @@
 'use client';
 import { edgeUses } from '@/core/edges/elastics/uses';
-import { useIds, type UseId } from '@/core/facts/edgeUses';
+import { finishIds, useIds, type UseId } from '@/core/facts/edgeUses';
+import { usualUse } from '@/core/edges/useOf';
 import { edgeChoiceSpec, garmentSpec } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/edges/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -13,7 +14,6 @@ import { useGarment } from '../page/useGarment';
 import { useEdge } from './useEdge';
 
 const { fields } = edgeChoiceSpec;
-const finishes = garmentSpec.fields.finishes.of.fields.finish.options;
 
 /** Ways of sewing that are for straps alone: an edge is no strap, and a strap no edge. */
 const STRAPS: ReadonlySet<UseId> = new Set(['strap', 'side-strap', 'extra-strap']);
@@ -37,15 +37,15 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
           <ChoiceRow
             legend="This edge is finished with"
             value={plan.finish}
-            options={finishes
+            options={finishIds
               .filter((finish) => finish !== 'stay')
               .map((finish) => ({
                 value: finish,
                 label: finish === edge.finish ? `${finish} (usual here)` : finish,
               }))}
             onChange={(finish) =>
-              set(`Finish of the ${plan.label.toLowerCase()}`, {
-                [`finishes.${plan.id}`]: finish === edge.finish ? null : { finish },
+              put('how it is finished', {
+                use: finish === edge.finish ? undefined : usualUse(edge, finish),
               })
             }
           />

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import { isUsualSet, usualSetIds, type UsualSetId } from '@/core/facts/machine';
 import { RequestRefused, request } from '@/features/records/api';
 import { NameField } from '@/features/records/NameField';
 import { RemoveButton } from '@/features/records/RemoveButton';
@@ -12,10 +13,10 @@ import { useGarment } from './useGarment';
 
 const SaveDialog = dynamic(() => import('./SaveDialog').then((module) => module.SaveDialog));
 
-const MACHINE_WORDS = {
+const MACHINE_WORDS: Readonly<Record<UsualSetId, string>> = {
   'serger-coverstitch': 'serger and coverstitch',
   'sewing-only': 'sewing machine',
-} as const;
+};
 
 /** The garment's name and what it is made from; copy it, save it as a file, remove it. */
 export function GarmentHead() {
@@ -44,7 +45,8 @@ export function GarmentHead() {
     facts.outer?.name ?? 'no cloth yet',
     facts.lining && `lined with ${facts.lining.name}`,
     facts.band && facts.band.name !== facts.outer?.name ? `band of ${facts.band.name}` : undefined,
-    facts.machineSet?.name.toLowerCase() ?? MACHINE_WORDS[garment.machines],
+    facts.machineSet?.name.toLowerCase() ??
+      MACHINE_WORDS[isUsualSet(garment.machineSetId) ? garment.machineSetId : usualSetIds[0]],
   ];
   return (
     <div className={styles.head}>

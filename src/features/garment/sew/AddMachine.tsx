@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import {
+  isUsualSet,
   machineKindName,
   machineKinds,
   machineSpec,
@@ -22,7 +23,7 @@ export function AddMachine() {
   const [kind, setKind] = useState<MachineKind>('sewing machine');
   const { machineSetId } = garment;
   const onMade = async ({ id, facts }: StoredRecord<'machine'>) => {
-    if (machineSetId !== undefined)
+    if (machineSetId !== undefined && !isUsualSet(machineSetId))
       return records.set('machineSet', machineSetId, 'Machines', { [`machines.${id}`]: true });
     const own = { ...newMachineSet(facts.name), machines: { [id]: true as const } };
     const written = await createRecord('machineSet', own, `Add ${facts.name}`);

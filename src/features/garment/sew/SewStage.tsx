@@ -2,7 +2,8 @@
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
-import { chosenWays } from '@/core/sewing/assembly/assemble';
+import type { Garment } from '@/core/facts/garment';
+import { usualSetIds, type UsualSetId } from '@/core/facts/machine';
 import { wantsNeckband } from '@/core/edges/useOf';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -61,30 +62,48 @@ export function SewStage() {
   );
 }
 
+const USUAL_SETS: Readonly<Record<UsualSetId, string>> = {
+  'serger-coverstitch': 'a usual serger, coverstitch and sewing machine',
+  'sewing-only': 'a usual sewing machine only',
+};
+
+/** Stitches for the neckline's topstitch; another can be chosen at its step. */
+const TOPSTITCHES = [
+  { value: 'cover2-narrow', label: 'Coverstitch' },
+  { value: 'zigzag-neck', label: 'Zigzag' },
+  { value: 'straight-top', label: 'Straight' },
+] as const;
+
+function topstitchOf({
+  topstitched,
+  picks,
+}: Garment): 'no' | 'other' | (typeof TOPSTITCHES)[number]['value'] {
+  if (!topstitched) return 'no';
+  const stitch = picks?.['neckline-topstitch']?.stitch;
+  return TOPSTITCHES.find(({ value }) => value === stitch)?.value ?? 'other';
+}
+
 /** Which machines, which ways of going about it, and the neckline's topstitch. */
 function Choices() {
   const { garment, kind, set, machineSets } = useGarment();
   const { sewing } = useSewing();
-  const value = garment.machineSetId ?? garment.machines;
-  const chosen = chosenWays(garment);
+  const chosen = garment.ways ?? {};
   const neck = kind.edges.some(({ id }) => id === 'neckline');
+  const topstitch = topstitchOf(garment);
   return (
     <div className={page.stack} style={{ gap: 14 }}>
       <div className={styles.choices}>
         <div>
           <PickField
             label="Machines"
-            value={value}
+            value={garment.machineSetId ?? usualSetIds[0]}
             empty="choose the machines"
             options={[
               ...machineSets.map(({ id, facts }) => ({ id, name: facts.name })),
-              { id: 'serger-coverstitch', name: 'a usual serger, coverstitch and sewing machine' },
-              { id: 'sewing-only', name: 'a usual sewing machine only' },
+              ...usualSetIds.map((id) => ({ id, name: USUAL_SETS[id] })),
             ]}
             onChange={(id) => {
-              if (id === 'serger-coverstitch' || id === 'sewing-only')
-                set('Machines', { machines: id, machineSetId: null });
-              else if (id !== '') set('Machines', { machineSetId: id });
+              if (id !== '') set('Machines', { machineSetId: id });
             }}
           />
           <p className="small" style={{ marginTop: 4 }}>
@@ -102,13 +121,7 @@ function Choices() {
                 id,
                 name: id === now ? label : `${label} (${costWords(change, work)})`,
               }))}
-              onChange={(id) =>
-                set(alternative.label, {
-                  ...(alternative.id === 'sleeve-hems'
-                    ? { sleeveHems: id === 'flat' || id === 'round' ? id : 'best', 'ways.sleeve-hems': null }
-                    : { [`ways.${alternative.id}`]: id === '' ? null : id }),
-                })
-              }
+              onChange={(id) => set(alternative.label, { [`ways.${alternative.id}`]: id === '' ? null : id })}
             />
           </div>
         ))}
@@ -116,14 +129,18 @@ function Choices() {
       {neck && (
         <ChoiceRow
           legend="Neckline topstitched"
-          value={garment.topstitch}
+          value={topstitch}
           options={[
-            { value: 'none', label: 'No' },
-            { value: 'cover', label: 'Coverstitch' },
-            { value: 'zigzag', label: 'Zigzag' },
-            { value: 'straight', label: 'Straight' },
+            { value: 'no', label: 'No' },
+            ...TOPSTITCHES,
+            ...(topstitch === 'other' ? [{ value: 'other' as const, label: 'As at its step' }] : []),
           ]}
-          onChange={(topstitch) => set('Neckline topstitch', { topstitch })}
+          onChange={(stitch) =>
+            set('Neckline topstitch', {
+              topstitched: stitch === 'no' ? null : true,
+              'picks.neckline-topstitch': stitch === 'no' || stitch === 'other' ? null : { stitch },
+            })
+          }
         />
       )}
     </div>

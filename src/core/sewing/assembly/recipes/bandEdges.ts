@@ -17,7 +17,7 @@ export const band = (at: EdgeContext): readonly StepSpec[] => [
 export const neckband = (at: EdgeContext): readonly StepSpec[] => [
   measure(at),
   ...band(at),
-  ...(at.context.garment.topstitch === 'none' ? [] : [topstitch(at)]),
+  ...(at.context.garment.topstitched ? [topstitch(at)] : []),
 ];
 
 const holdsElastic = ({ use }: EdgeContext): boolean => use.strips.some(({ of }) => of === 'elastic');

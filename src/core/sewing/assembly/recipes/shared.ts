@@ -1,5 +1,5 @@
 import { say } from '../../../explain/ledger';
-import type { Finish } from '../../../facts/garment';
+import type { Finish } from '../../../facts/edgeUses';
 import { finishOf } from '../../../edges/useOf';
 import type { Figures, StepSpec } from '../step';
 import { hasEdge, hasSeam, seam, step, type RecipeContext } from '../recipe';

@@ -1,0 +1,45 @@
+import { newTee } from '@/core/facts/garment';
+import { testDatabase } from '../../tests/testDatabase';
+import { undoState } from './commands';
+import { openDatabase } from './database';
+import { migrateDatabase } from './migrate';
+import { findRecord } from './records';
+import { write } from '@/server/recordRoutes';
+
+test('garments of before version 2 become as they are now, once, with a copy set aside', () => {
+  const house = testDatabase();
+  const { db, path } = house;
+  try {
+    const set = (baseRevision: number, label: string, at: string, value: unknown) =>
+      write(db, {
+        label,
+        ops: [{ op: 'set', kind: 'garment', id: 'tee', baseRevision, changes: [{ path: at, value }] }],
+      });
+    write(db, { label: 'Make', ops: [{ op: 'create', kind: 'garment', id: 'tee', facts: newTee('Tee') }] });
+    set(1, 'Name', 'name', 'Old tee');
+    set(2, 'Hems', 'ways.sleeve-hems', 'flat');
+    db.$client.exec(`
+      UPDATE garments SET facts = json_set(json_remove(facts, '$.ways'), '$.sleeveHems', 'flat', '$.machines',
+        'sewing-only', '$.topstitch', 'none', '$.finishes', json('{"hem":{"finish":"lettuce"}}'));
+      UPDATE command_ops SET changes = replace(changes, 'ways.sleeve-hems', 'sleeveHems');
+      PRAGMA user_version = 0;
+    `);
+    db.$client.close();
+    const copy = migrateDatabase(path, new Date('2026-06-01T10:00:00Z'));
+    const now = openDatabase(path);
+    const before = openDatabase(copy ?? '');
+    expect(findRecord(now, 'garment', 'tee')?.facts).toEqual({
+      ...newTee('Old tee'),
+      machineSetId: 'sewing-only',
+      ways: { 'sleeve-hems': 'flat' },
+      edges: { hem: { use: 'lettuce' } },
+    });
+    expect(findRecord(before, 'garment', 'tee')?.facts).toHaveProperty('sleeveHems', 'flat');
+    expect(undoState(now, [{ kind: 'garment', id: 'tee' }]).undo?.label).toBe('Name');
+    expect(migrateDatabase(path, new Date(0))).toBeUndefined();
+    now.$client.close();
+    before.$client.close();
+  } finally {
+    house.clear();
+  }
+});
