@@ -25,7 +25,7 @@ import { stackStretch, transferExtension } from '@/core/cloth/layers';
 import { tensionAt } from '@/core/cloth/pullCurve';
 import { CARD } from '@/core/cloth/screenGauge';
 import { growthOf, recoveryOf, stretchOf } from '@/core/cloth/handTest';
-import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '@/core/facts/garment';
+import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '@/core/facts/neckline';
 import { easeFromExtension, extensionFromEase, passingExtension } from '@/core/fit/ease';
 import { pressureUnder } from '@/core/fit/pressure';
 import { catalogue } from '@/core/garments/catalogue';

@@ -6,6 +6,7 @@ import { newGarment, type EdgeChoice, type Garment } from '@/core/facts/garment'
 import { kindIds } from '@/core/facts/kindIds';
 import { bodyFields, bodyMeasures, newWearer, type BodyMeasure, type Wearer } from '@/core/facts/wearer';
 import { recipes } from '@/core/sewing/assembly/recipes';
+import { edgeUseOf } from '@/core/edges/useOf';
 import { catalogue } from '@/core/garments/catalogue';
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import { TODAY } from './demoFacts';
@@ -157,28 +158,26 @@ export const anyGarment: fc.Arbitrary<GarmentFacts> = fc.constantFrom(...kindIds
     })
     .map((made): GarmentFacts => {
       const start = newGarment('Any', kindId);
-      const chosen = Object.entries(made.edges as Readonly<Record<string, EdgeChoice>>);
+      const edges = made.edges as Readonly<Record<string, EdgeChoice>>;
+      const neck = catalogue[kindId].edges.find(({ id }) => id === 'neckline');
+      const neckUse = neck && edgeUseOf(neck, { edges }).id;
+      const frontMm = made.front / 10;
+      const band = {
+        measured: { as: 'pieces' as const, frontMm, backMm: frontMm * made.backShare },
+        finishedMm: made.finishedMm / 10,
+        shape: made.shape,
+        school: made.school,
+      };
       const garment: Garment = {
         ...start,
         style: made.style,
-        edges: Object.fromEntries(chosen),
+        edges: { ...edges, ...(neckUse === 'neckband' ? { neckline: { ...edges.neckline, ...band } } : {}) },
         ways: Object.fromEntries(
           Object.entries(made.ways as Readonly<Record<string, string>>).filter(([, way]) => way !== ''),
         ),
         pattern: {
           ...start.pattern,
-          neckline: {
-            ...start.pattern.neckline,
-            frontMm: made.front / 10,
-            backMm: (made.front / 10) * made.backShare,
-          },
           shoulderMm: 118,
-        },
-        neckband: {
-          ...start.neckband,
-          finishedMm: made.finishedMm / 10,
-          shape: made.shape,
-          school: made.school,
         },
       };
       const [, on] = made.machines;

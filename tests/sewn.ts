@@ -1,4 +1,4 @@
-import { newGarment, type Garment } from '@/core/facts/garment';
+import { newGarment, type EdgeChoice, type EdgeMeasured, type Garment } from '@/core/facts/garment';
 import { kindIds, type KindId } from '@/core/facts/kindIds';
 import { usualSetIds, type Machine } from '@/core/facts/machine';
 import type { StitchId } from '@/core/facts/stitchIds';
@@ -10,6 +10,21 @@ import { household } from '@/demo/household';
 import { TODAY, demoFacts } from './demoFacts';
 
 const made = household(TODAY);
+
+/** A garment’s edges with this chosen, or measured, at the neckline. */
+export const atNeckline = (
+  { edges }: Pick<Garment, 'edges'>,
+  { measured, ...choice }: Omit<EdgeChoice, 'measured'> & { readonly measured?: Partial<EdgeMeasured> },
+): Pick<Garment, 'edges'> => ({
+  edges: {
+    ...edges,
+    neckline: {
+      ...edges?.neckline,
+      ...choice,
+      ...(measured ? { measured: { as: 'pieces' as const, ...edges?.neckline?.measured, ...measured } } : {}),
+    },
+  },
+});
 
 /** A neckline topstitched with a stitch. */
 export const topstitchedWith = (stitch: StitchId): Pick<Garment, 'topstitched' | 'picks'> => ({
@@ -65,9 +80,9 @@ export function garmentOf(kind: KindId, rest: Partial<Garment> = {}): GarmentFac
   const garment: Garment = {
     ...start,
     ...rest,
+    ...atNeckline(rest, { measured: { frontMm: 330, backMm: 190 } }),
     pattern: {
       ...start.pattern,
-      neckline: { ...start.pattern.neckline, frontMm: 330, backMm: 190 },
       shoulderMm: 118,
     },
   };

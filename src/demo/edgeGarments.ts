@@ -17,6 +17,16 @@ export const ring = (wholeMm: number, backMm?: number): EdgeMeasured => ({
 });
 export const seamline = (wholeMm: number): EdgeMeasured => ({ as: 'seamline', wholeMm });
 
+/** A pattern, and the neckline as it is drawn on it. */
+export type Drawn = Partial<Garment['pattern']> & { readonly neckline?: EdgeMeasured };
+/** A neckline measured on its cut pieces, front and back. */
+export const neck = (frontMm: number, backMm: number): EdgeMeasured => ({ as: 'pieces', frontMm, backMm });
+/** The neckline's edge as it was measured, with what was chosen for it. */
+export const atNeck = (measured?: EdgeMeasured, choice: EdgeChoice = {}): Edges =>
+  measured || Object.keys(choice).length > 0
+    ? { neckline: { ...choice, ...(measured ? { measured } : {}) } }
+    : {};
+
 /** Garments whose edges are the work: one of every kind that has none elsewhere, each edge measured and chosen. */
 export function demoEdgeGarments(today: string): Household['garments'] {
   const made = (
@@ -24,16 +34,12 @@ export function demoEdgeGarments(today: string): Household['garments'] {
     kind: KindId,
     rest: Partial<Garment>,
     edges: Edges,
-    pattern: Partial<Garment['pattern']> = {},
+    { neckline, ...pattern }: Drawn = {},
   ): Garment => {
     const start = newGarment(name, kind);
-    return { ...start, ...rest, edges, pattern: { ...start.pattern, ...pattern } };
+    const neckEdge = atNeck(neckline, edges.neckline);
+    return { ...start, ...rest, edges: { ...edges, ...neckEdge }, pattern: { ...start.pattern, ...pattern } };
   };
-  const neck = (frontMm: number, backMm: number): Garment['pattern']['neckline'] => ({
-    ...newGarment('', 'tee').pattern.neckline,
-    frontMm,
-    backMm,
-  });
   return {
     lakeside: made(
       'Lakeside tank',
@@ -185,12 +191,7 @@ export function demoEdgeGarments(today: string): Household['garments'] {
       { wearerId: 'bram', outerClothId: 'boulder-firm', bandClothId: 'marsh-rib' },
       {},
       {
-        neckline: {
-          ...newGarment('', 'tee').pattern.neckline,
-          measuredAs: 'ring',
-          wholeMm: 520,
-          backMm: 210,
-        },
+        neckline: ring(520, 210),
       },
     ),
   };

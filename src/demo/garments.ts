@@ -1,6 +1,6 @@
-import { newGarment, newTee, type Garment } from '@/core/facts/garment';
+import { newGarment, newTee, type EdgeChoice, type Garment } from '@/core/facts/garment';
 import { before } from './before';
-import { demoEdgeGarments, pieces } from './edgeGarments';
+import { atNeck, demoEdgeGarments, neck, pieces, type Drawn } from './edgeGarments';
 import type { Household } from './householdType';
 
 /** Garments at every stage: one finished with notes, and some that cannot work as planned and say why. */
@@ -8,22 +8,17 @@ export function demoGarments(today: string): Household['garments'] {
   const tee = (
     name: string,
     rest: Partial<Garment>,
-    pattern: Partial<Garment['pattern']> = {},
-    band: Partial<Garment['neckband']> = {},
+    { neckline, ...pattern }: Drawn = {},
+    band: EdgeChoice = {},
   ): Garment => {
     const start = newTee(name);
     return {
       ...start,
       ...rest,
       pattern: { ...start.pattern, ...pattern },
-      neckband: { ...start.neckband, ...band },
+      edges: atNeck(neckline, band),
     };
   };
-  const neck = (frontMm: number, backMm: number): Garment['pattern']['neckline'] => ({
-    ...newTee('').pattern.neckline,
-    frontMm,
-    backMm,
-  });
   const done = (ids: readonly (readonly [string, number])[], daysAgo: number): Garment['sewn'] =>
     Object.fromEntries(ids.map(([id, minutes]) => [id, { doneOn: before(today, daysAgo), minutes }]));
   const cut = (
@@ -37,7 +32,7 @@ export function demoGarments(today: string): Household['garments'] {
       ]),
     );
   const frontToBack = { front: [], back: [], 'sleeve-left': [], 'sleeve-right': [] } as const;
-  const small: Partial<Garment['pattern']> = {
+  const small: Drawn = {
     neckline: neck(220, 155),
     shoulderMm: 84,
     sleeveHemMm: 240,
@@ -221,9 +216,8 @@ export function demoGarments(today: string): Household['garments'] {
       wearerId: 'tansy',
       outerClothId: 'loon-swim',
       liningClothId: 'minnow-lining',
-      pattern: { ...newGarment('', 'shelf-bra-top').pattern, neckline: neck(430, 390) },
       edges: {
-        neckline: { elasticId: 'cove-swim' },
+        neckline: { elasticId: 'cove-swim', measured: pieces(820, 390) },
         armhole: { elasticId: 'cove-swim', measured: pieces(420, 190) },
         'shelf-hem': { elasticId: 'sound-swim' },
         leg: { elasticId: 'cove-swim' },
@@ -249,8 +243,7 @@ export function demoGarments(today: string): Household['garments'] {
       wearerId: 'bram',
       outerClothId: 'boulder-firm',
       bandClothId: 'marsh-rib',
-      pattern: { ...newGarment('', 'raglan').pattern, neckline: neck(340, 200) },
-      edges: { hem: { parts: 2 } },
+      edges: { ...atNeck(neck(340, 200)), hem: { parts: 2 } },
     },
     anchor: {
       ...newGarment('Anchor boxer briefs', 'boxer-briefs'),

@@ -2,8 +2,7 @@ import 'server-only';
 import type Joi from 'joi';
 import { pathsTouch } from '@/core/facts/change';
 import type { Fault } from '@/core/facts/faults';
-import { edgeRefsOf, garmentRefFields, garmentRefs } from '@/core/facts/garment';
-import { isUsualSet } from '@/core/facts/machine';
+import { edgeRefsOf, ownRefsOf } from '@/core/facts/garment';
 import { stackFault } from '@/core/cloth/resolveStack';
 import {
   recordKinds,
@@ -39,11 +38,7 @@ export const checkRecord: Check = (kind, facts, db, id, touched) => {
 
 /** A garment and its edges name only records that are here. */
 function missingRefs(db: Querier, garment: FactsByKind['garment']): Fault[] {
-  const own = garmentRefFields.flatMap((field) => {
-    const id = garment[field];
-    const named = id !== undefined && !(field === 'machineSetId' && isUsualSet(id));
-    return named ? [{ path: field as string, kind: garmentRefs[field] as RecordKind, id }] : [];
-  });
+  const own = ownRefsOf(garment).map(({ field, kind, id }) => ({ path: field as string, kind, id }));
   return [...own, ...edgeRefsOf(garment)].flatMap(({ path, kind, id }): Fault[] => {
     const found = findRecord(db, kind, id);
     if (found && !found.removed) return [];

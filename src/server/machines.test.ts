@@ -2,10 +2,13 @@ import ICAL from 'ical.js';
 import type { Machine, MachineSet } from '@/core/facts/machine';
 import { newMachine } from '@/core/facts/machine';
 import { newGarment } from '@/core/facts/garment';
-import { countUses } from '@/data/records';
+import { gatherFacts } from '@/core/plan/gatherFacts';
+import { countUses, findRecord } from '@/data/records';
+
 import { household } from '@/demo/household';
 import { testDatabase } from '../../tests/testDatabase';
 import { garmentCalendar } from './calendar';
+
 import { exportGarment, importGarmentFile } from './garmentFiles';
 import { write } from './recordRoutes';
 import { runsOf } from './runs';
@@ -56,6 +59,22 @@ test('a garment may not name a set or thread that is not here', () => {
     ops: [{ op: 'create', kind: 'garment', id: 'bad', facts: { ...garment(1), machineSetId: 'nobody' } }],
   });
   expect(refused).toMatchObject({ ok: false, faults: [{ path: 'machineSetId' }] });
+});
+
+test('machines as most people have them are no record: kept by their name, in a copy and in a file too', async () => {
+  const facts = { ...garment(1), machineSetId: 'sewing-only' };
+  const made = write(db, { label: 'Usual', ops: [{ op: 'create', kind: 'garment', id: 'usual', facts }] });
+  expect(made.ok).toBe(true);
+  const asked: string[] = [];
+  gatherFacts(facts, (kind, id) => void asked.push(`${kind} ${id}`));
+  expect(asked.filter((one) => one.startsWith('machineSet'))).toEqual([]);
+  const file = await exportGarment(db, 'usual', false).text();
+  const request = new Request('http://127.0.0.1/x', { method: 'POST', body: file });
+  const { records } = (await (await importGarmentFile(db, request)).json()) as { records: { id: string }[] };
+  const id = records.at(-1)?.id ?? '';
+  expect(findRecord(db, 'garment', id)?.facts.machineSetId).toBe('sewing-only');
+  for (const gone of ['usual', id])
+    write(db, { label: 'Away', ops: [{ op: 'remove', kind: 'garment', id: gone, baseRevision: 1 }] });
 });
 
 test('minutes are gathered over all garments of the kind, and come with a garment’s page', () => {

@@ -32,17 +32,19 @@ export interface Together {
 }
 
 /** A garment sewn on the machines of another. */
-function onMachinesOf({ garment, machineSet, machines }: GarmentFacts, other: GarmentFacts): GarmentFacts {
-  const { machineSet: _set, machines: _machines, garment: own, ...facts } = other;
-  const { machineSetId: _id, ...rest } = own;
-  const { machineSetId } = garment;
+function onMachinesOf(first: GarmentFacts, second: GarmentFacts): GarmentFacts {
+  const { machineSetId } = first.garment;
+  const { machineSet, machines } = first;
   return {
-    ...facts,
-    garment: { ...rest, ...(machineSetId === undefined ? {} : { machineSetId }) },
+    ...withoutMachines(second),
+    garment: { ...withoutSet(second.garment), ...(machineSetId === undefined ? {} : { machineSetId }) },
     ...(machineSet ? { machineSet } : {}),
     ...(machines ? { machines } : {}),
   };
 }
+
+const withoutMachines = ({ machineSet: _set, machines: _machines, ...facts }: GarmentFacts) => facts;
+const withoutSet = ({ machineSetId: _id, ...garment }: GarmentFacts['garment']) => garment;
 
 /** What is left of two garments as one order that shares setups. The machines are the first one's. */
 export function planTogether(first: GarmentFacts, second: GarmentFacts, onDate: string): Together {

@@ -40,18 +40,20 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
   const id = `edge.${edge.id}.length`;
   const label = `${edge.label.toLowerCase()}, at the seamline`;
   const given = (mm: number) => book.given(id, label, mm, 'mm', 'measured');
+  const opening = openingAt(kind, edge.id);
   if (use.measured === 'between rings') return ringToRing(inputs, edge, id);
+  const atNeck = edge.id === 'neckline' && opening?.at === 'neckline' ? neckline?.seamline : undefined;
+  if (atNeck && use.measured !== 'shoulder seam') return atNeck;
   const whole = choice?.measured?.wholeMm;
   if (choice?.measured && whole !== undefined) {
     return measuredLength(inputs, edge, { ...choice.measured, wholeMm: whole }, id, label);
   }
   if (use.measured === 'shoulder seam')
     return pattern.shoulderMm === undefined ? undefined : given(pattern.shoulderMm);
-  const opening = openingAt(kind, edge.id);
   const kept = opening && pattern.openings?.[opening.id];
   if (kept !== undefined) return given(kept);
   if (opening?.at === 'sleeve-hem' && pattern.sleeveHemMm !== undefined) return given(pattern.sleeveHemMm);
-  if (opening?.at === 'neckline') return neckline?.seamline;
+  if (opening?.at === 'neckline') return undefined;
   if (edge.body && !edge.zone) return passes[edge.body];
   const zone = zones.find((one) => one.zone === (opening?.at === 'sleeve-hem' ? 'biceps' : edge.zone));
   if (!zone) return undefined;

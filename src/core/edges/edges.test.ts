@@ -4,7 +4,6 @@ import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
 import { bottoms, edge, made, plush, sentences, strip, swim } from '../../../tests/edgePlans';
 import { odile, plan, stated, value } from '../../../tests/planned';
 import { phraseText } from '../explain/display';
-import { edgeUses } from './elastics/uses';
 import { useIds } from '../facts/edgeUses';
 import { kindIds } from '../facts/kindIds';
 import { stripsOf } from '../formats/markingStrips';
@@ -16,6 +15,8 @@ import type { EdgeChoice, Garment } from '../facts/garment';
 import { planGarment } from '../plan/planGarment';
 import { marksOf } from './marks/stripMarks';
 import type { GarmentPlan } from '../plan/types';
+import { atNeckline } from '../../../tests/sewn';
+import { necklineOf } from '../facts/neckline';
 
 describe('every garment of the demo', () => {
   const all = demoFacts().map(([id, facts]) => [id, facts, planGarment(facts, { onDate: TODAY })] as const);
@@ -411,9 +412,9 @@ test('scaling body, edges and elastic widths alike scales every rule that is a s
 test('a V-neck: the point is mitred, only the rest is eased: B = N − c·(Θ − θ)·w (D)', () => {
   const facts = demoFact('ring-toss');
   const point = Math.PI / 3;
-  const neckband = { ...facts.garment.neckband, shape: 'V' as const, pointRad: point };
-  const of = planGarment({ ...facts, garment: { ...facts.garment, cuts: {}, neckband } }, { onDate: TODAY });
-  const { turnRad } = facts.garment.pattern.neckline;
+  const v = atNeckline(facts.garment, { shape: 'V', pointRad: point });
+  const of = planGarment({ ...facts, garment: { ...facts.garment, cuts: {}, ...v } }, { onDate: TODAY });
+  const { turnRad } = necklineOf(facts.garment);
   const N = value(of, of.neckline?.seamline);
   expect(value(of, 'neckband.formula')).toBeCloseTo(N - 0.84 * (turnRad - point) * 15, 9);
   const mitre = 2 * 15 * Math.tan(point / 2);
@@ -428,7 +429,7 @@ test('marks by the curve: more of the shortening in the back, where a child’s 
   const facts = demoFact('ring-toss');
   const by = (marks: 'quarters' | 'curve') =>
     planGarment(
-      { ...facts, garment: { ...facts.garment, neckband: { ...facts.garment.neckband, marks } } },
+      { ...facts, garment: { ...facts.garment, ...atNeckline(facts.garment, { marks }) } },
       { onDate: TODAY },
     );
   const place = (of: GarmentPlan) => value(of, of.neckband?.marked.marks[1]?.alongBand);

@@ -2,7 +2,8 @@ import type { Join } from './elastics/edgeUse';
 import type { Finish, UseId } from '../facts/edgeUses';
 import type { Phrase, NumberId } from '../explain/explained';
 import type { ClothDirection } from '../facts/cloth';
-import type { BandSchool, MarkChoice } from '../facts/garment';
+import type { MarkChoice } from '../facts/garment';
+import type { BandSchool } from '../facts/neckline';
 
 export interface EdgePlan {
   readonly id: string;

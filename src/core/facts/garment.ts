@@ -3,7 +3,7 @@ import { useIds } from './edgeUses';
 import { kindIds, type KindId } from './kindIds';
 import { setupSpec } from './setup';
 import { stitchIds } from './stitchIds';
-import { symptomIds } from './machine';
+import { isUsualSet, symptomIds } from './machine';
 import {
   choice,
   date,
@@ -32,42 +32,15 @@ export const zoneChoiceSpec = record('How close', {
 export type ZoneChoice = FactsOf<typeof zoneChoiceSpec>;
 export type EaseSchool = ZoneChoice['school'];
 
-/** The neckline as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
-const necklineSpec = record('Neckline', {
-  measuredAs: choice('What was measured', ['ring', 'pieces', 'seamline']),
-  wholeMm: optional(lengthMm('All round', 150, 1500, [280, 800])),
-  frontMm: optional(lengthMm('Front piece', 60, 1000, [140, 500])),
-  backMm: optional(lengthMm('Back piece, or back part of the ring', 60, 1000, [110, 350])),
-  allowanceMm: lengthMm('Seam allowance at the neckline', 0, 40, [4, 16]),
-  shoulderAllowanceMm: lengthMm('Seam allowance at the shoulder', 0, 40, [4, 16]),
-  turnRad: numberOf('radians', 'Total turn', 0, 2 * Math.PI),
-});
-export type NecklineMeasured = FactsOf<typeof necklineSpec>;
-
 /** How a band and its edge are divided; `curve` puts more of the shortening where the edge turns more. */
 const markChoices = ['auto', 'halves', 'quarters', 'eighths', 'sixteenths', 'curve'] as const;
 export type MarkChoice = (typeof markChoices)[number];
 
-const neckbandSpec = record('Neckband', {
-  finishedMm: lengthMm('Finished width', 3, 150, [8, 50]),
-  direction: choice('Which way it is cut', ['across', 'along']),
-  school: choice('School', ['flat', 'fixed', 'tenth', 'fifth', 'stretch', 'usual', 'pattern', 'own']),
-  easeIn: numberOf('share', 'Share of the curve taken off', 0.1, 2),
-  ownMm: optional(lengthMm('Length chosen', 50, 1500, [200, 800])),
-  printedCutMm: optional(lengthMm('The pattern’s own band, cut length', 50, 1500, [200, 800])),
-  shape: optional(choice('Shape of the neck', ['round', 'scoop', 'boat', 'V'])),
-  pointRad: optional(numberOf('radians', 'Turn at the point of the V', 0, Math.PI * 0.9)),
-  marks: choice('Marks', markChoices),
-  join: choice('Where it is joined', ['centre-back', 'left-shoulder']),
-  makeUpNarrowing: flag('Cut wider to make up for narrowing'),
-});
-export type Neckband = FactsOf<typeof neckbandSpec>;
-export type BandSchool = Neckband['school'];
-
-/** An edge as it was measured; see `bands/seamline.ts` for how it becomes a seamline. */
+/** An edge as it was measured; see `edges/seamline.ts` for how it becomes a seamline. */
 export const edgeMeasuredSpec = record('Edge as measured', {
   as: choice('What was measured', ['ring', 'pieces', 'seamline']),
   wholeMm: optional(lengthMm('All along', 10, 4000, [100, 1800])),
+  frontMm: optional(lengthMm('Front piece', 60, 1000, [140, 500])),
   backMm: optional(lengthMm('Of that, the back', 5, 3000, [50, 900])),
   allowanceMm: optional(lengthMm('Seam allowance at the edge', 0, 60, [4, 25])),
   crossings: optional(numberOf('count', 'Seams that cross it', 0, 12)),
@@ -106,6 +79,12 @@ export const edgeChoiceSpec = record('Edge', {
   elasticSchool: optional(id('the elastic’s rule')),
   finishedMm: optional(lengthMm('Finished width', 3, 300, [6, 120])),
   direction: optional(choice('Which way it is cut', ['across', 'along'])),
+  easeIn: optional(numberOf('share', 'Share of the curve taken off', 0.1, 2)),
+  printedCutMm: optional(lengthMm('The pattern’s own band, cut length', 50, 1500, [200, 800])),
+  shape: optional(choice('Shape of the neck', ['round', 'scoop', 'boat', 'V'])),
+  pointRad: optional(numberOf('radians', 'Turn at the point of the V', 0, Math.PI * 0.9)),
+  joinAt: optional(choice('Where it is joined', ['centre-back', 'left-shoulder'])),
+  makeUpNarrowing: optional(flag('Cut wider to make up for narrowing')),
   join: optional(choice('How the ends meet', ['butted', 'overlapped', 'seamed', 'open'])),
   joinMm: optional(lengthMm('Overlap, or allowance of its seam', 0, 60, [4, 25])),
   tailMm: optional(lengthMm('Tail at each end', 0, 300, [10, 60])),
@@ -204,7 +183,6 @@ export const garmentSpec = record('Garment', {
   closures: optional(map('Openings with a closure', flag('Has a closure'), 20)),
   edges: optional(map('Edges', edgeChoiceSpec, 40)),
   pattern: record('Pattern', {
-    neckline: necklineSpec,
     shoulderMm: optional(lengthMm('Shoulder seam', 20, 300, [50, 180])),
     sleeveHemMm: optional(lengthMm('Sleeve hem, all round', 80, 900, [130, 600])),
     finished: map('Finished girths of the pattern', lengthMm('Pattern, finished', 20, 2500), 40),
@@ -213,7 +191,6 @@ export const garmentSpec = record('Garment', {
     sleeveHemAllowanceMm: lengthMm('Sleeve hem, turned up', 0, 120, [8, 65]),
     hemAllowanceMm: lengthMm('Hem, turned up', 0, 120, [8, 65]),
   }),
-  neckband: neckbandSpec,
   stay: choice('Shoulder stay', ['clear-elastic', 'knit-tape', 'none']),
   ways: optional(map('Ways to go about it', id('the way'), 20)),
   picks: optional(map('Stitches chosen', stitchPickSpec, 200)),
@@ -251,16 +228,10 @@ export const garmentSpec = record('Garment', {
 });
 export type Garment = FactsOf<typeof garmentSpec>;
 
-/** The neck turns this far in all: four quarters of 90° less a 20° shoulder slope (D). */
-export const DEFAULT_NECK_TURN_RAD = (280 * Math.PI) / 180;
-
-/** The share of the curve a flat-lying band takes off: knit and steam absorb the rest (D). */
-export const DEFAULT_EASE_IN = 0.84;
-
 /** What a pattern usually has, in the round figures of either tape, mm (T). */
 const USUAL = {
-  cm: { allowanceMm: 6, hemMm: 25, bandMm: 20 },
-  in: { allowanceMm: MM_PER_INCH / 4, hemMm: MM_PER_INCH, bandMm: (MM_PER_INCH * 3) / 4 },
+  cm: { allowanceMm: 6, hemMm: 25 },
+  in: { allowanceMm: MM_PER_INCH / 4, hemMm: MM_PER_INCH },
 } as const;
 
 /** A garment as it starts: usual allowances in the tape's own round figures, usual choices, nothing measured. */
@@ -270,25 +241,10 @@ export const newGarment = (name: string, kind: KindId, unit: UnitSystem = 'cm'):
   style: 'regular',
   fit: {},
   pattern: {
-    neckline: {
-      measuredAs: 'pieces',
-      allowanceMm: USUAL[unit].allowanceMm,
-      shoulderAllowanceMm: USUAL[unit].allowanceMm,
-      turnRad: DEFAULT_NECK_TURN_RAD,
-    },
     finished: {},
     seamAllowanceMm: USUAL[unit].allowanceMm,
     sleeveHemAllowanceMm: USUAL[unit].hemMm,
     hemAllowanceMm: USUAL[unit].hemMm,
-  },
-  neckband: {
-    finishedMm: USUAL[unit].bandMm,
-    direction: 'across',
-    school: 'flat',
-    easeIn: DEFAULT_EASE_IN,
-    marks: 'auto',
-    join: 'centre-back',
-    makeUpNarrowing: false,
   },
   stay: 'clear-elastic',
   agreed: {},
@@ -317,6 +273,19 @@ export const garmentRefs = {
 } as const;
 export type GarmentRef = keyof typeof garmentRefs;
 export const garmentRefFields = Object.keys(garmentRefs) as readonly GarmentRef[];
+
+/** The records a garment names itself; machines as most people have them are none. */
+export const ownRefsOf = (
+  garment: Pick<Garment, GarmentRef>,
+): readonly {
+  readonly field: GarmentRef;
+  readonly kind: (typeof garmentRefs)[GarmentRef];
+  readonly id: string;
+}[] =>
+  garmentRefFields.flatMap((field) => {
+    const id = garment[field];
+    return id === undefined || isUsualSet(id) ? [] : [{ field, kind: garmentRefs[field], id }];
+  });
 
 /** The records an edge names, by the field that names them. */
 export const edgeRefs = {

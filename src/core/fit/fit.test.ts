@@ -116,11 +116,11 @@ describe('a pattern’s allowances', () => {
   const garment = newGarment('Tee', 'tee');
   test('are taken to every place they stand in, and only where they differ', () => {
     const pattern = { ...newPattern('Bought', 'tee'), seamAllowanceMm: 10, hemAllowanceMm: 25 };
-    const changes = patternAllowances(pattern, garment);
-    expect(changes).toEqual({
+    expect(patternAllowances(pattern, garment)).toEqual({ 'pattern.seamAllowanceMm': 10 });
+    const measured = { as: 'pieces', allowanceMm: 4, crossingAllowanceMm: 10 } as const;
+    expect(patternAllowances(pattern, { ...garment, edges: { neckline: { measured } } })).toEqual({
       'pattern.seamAllowanceMm': 10,
-      'pattern.neckline.allowanceMm': 10,
-      'pattern.neckline.shoulderAllowanceMm': 10,
+      'edges.neckline.measured.allowanceMm': 10,
     });
   });
   test('a pattern that does not say changes nothing', () =>

@@ -7,12 +7,15 @@ import type { Pattern } from '../facts/pattern';
  */
 export function patternAllowances(
   { seamAllowanceMm: seam, hemAllowanceMm: hem }: Pattern,
-  { pattern }: Pick<Garment, 'pattern'>,
+  { pattern, edges }: Pick<Garment, 'pattern' | 'edges'>,
 ): Readonly<Record<string, number>> {
-  const wanted: readonly (readonly [path: string, has: number, mm: number | undefined])[] = [
+  const wanted: readonly (readonly [path: string, has: number | undefined, mm: number | undefined])[] = [
     ['pattern.seamAllowanceMm', pattern.seamAllowanceMm, seam],
-    ['pattern.neckline.allowanceMm', pattern.neckline.allowanceMm, seam],
-    ['pattern.neckline.shoulderAllowanceMm', pattern.neckline.shoulderAllowanceMm, seam],
+    ...(['allowanceMm', 'crossingAllowanceMm'] as const).map((field) => {
+      const own = edges?.neckline?.measured?.[field];
+      // Where it has none of its own it follows the other seams.
+      return [`edges.neckline.measured.${field}`, own, own === undefined ? undefined : seam] as const;
+    }),
     ['pattern.hemAllowanceMm', pattern.hemAllowanceMm, hem],
     ['pattern.sleeveHemAllowanceMm', pattern.sleeveHemAllowanceMm, hem],
   ];

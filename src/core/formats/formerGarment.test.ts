@@ -2,6 +2,7 @@ import { finishOf, edgeUseOf } from '../edges/useOf';
 import { useIds } from '../facts/edgeUses';
 import { newGarment, type Garment } from '../facts/garment';
 import { kindIds } from '../facts/kindIds';
+import { DEFAULT_NECK_TURN_RAD, neckbandOf, necklineOf } from '../facts/neckline';
 import { edgeUses } from '../edges/elastics/uses';
 import { catalogue } from '../garments/catalogue';
 import { fromFormerGarment } from './formerGarment';
@@ -45,8 +46,79 @@ test.each([
   expect(now({ topstitch, ...picked })).toMatchObject({ topstitched: true, ...picked });
 });
 
+const formerNeck = {
+  neckband: {
+    finishedMm: 20,
+    direction: 'across',
+    school: 'tenth',
+    easeIn: 0.84,
+    marks: 'auto',
+    join: 'left-shoulder',
+    makeUpNarrowing: false,
+  },
+  pattern: {
+    ...former.pattern,
+    neckline: {
+      measuredAs: 'pieces',
+      frontMm: 330,
+      backMm: 190,
+      allowanceMm: 6,
+      shoulderAllowanceMm: 10,
+      turnRad: DEFAULT_NECK_TURN_RAD,
+    },
+  },
+};
+
+test('a neckband and its neckline go to the neckline’s edge, as far as they are not usual', () => {
+  const garment = now(formerNeck);
+  expect(garment).toEqual({
+    ...newGarment('Old', 'tee'),
+    edges: {
+      neckline: {
+        school: 'tenth',
+        joinAt: 'left-shoulder',
+        measured: { as: 'pieces', frontMm: 330, backMm: 190, crossingAllowanceMm: 10 },
+      },
+    },
+  });
+  expect(neckbandOf(garment)).toMatchObject({
+    finishedMm: 20,
+    school: 'tenth',
+    joinAt: 'left-shoulder',
+    marks: 'auto',
+  });
+  expect(necklineOf(garment)).toMatchObject({
+    allowanceMm: 6,
+    shoulderAllowanceMm: 10,
+    turnRad: DEFAULT_NECK_TURN_RAD,
+  });
+});
+
+test('what was chosen at the edge for another strip counts no more for a neckband, and the other way about', () => {
+  const edges = { neckline: { finishedMm: 8, ownMm: 300, elasticId: 'roll' } };
+  expect(now({ ...formerNeck, edges }).edges?.neckline).toMatchObject({ school: 'tenth', elasticId: 'roll' });
+  expect(now({ ...formerNeck, edges }).edges?.neckline).not.toHaveProperty('ownMm');
+  const elastic = now({ ...formerNeck, edges, finishes: { neckline: { finish: 'elastic' } } }).edges
+    ?.neckline;
+  expect(elastic).toEqual({
+    ...edges.neckline,
+    use: 'turned',
+    measured: { as: 'pieces', wholeMm: 520, backMm: 190, crossingAllowanceMm: 10 },
+  });
+  const measured = { as: 'ring', wholeMm: 480 } as const;
+  const own = { ...formerNeck, kind: 'crop-top', edges: { neckline: { measured } } };
+  expect(now(own).edges?.neckline).toEqual({ measured });
+});
+
+test('a neck that nobody measured says nothing; a kind without one loses what it never showed', () => {
+  const { neckline } = formerNeck.pattern;
+  const unmeasured = { ...neckline, frontMm: undefined, backMm: undefined, wholeMm: undefined };
+  expect(now({ pattern: { ...former.pattern, neckline: unmeasured } })).toEqual(newGarment('Old', 'tee'));
+  expect(now({ ...formerNeck, kind: 'leggings' })).toEqual(newGarment('Old', 'leggings'));
+});
+
 /** As version 1 had it: the finish from the map or the kind, the use only where it finishes so. */
-function useThen(
+function thenUsed(
   edge: (typeof catalogue)['tee']['edges'][number],
   finish: string,
   chosen: string | undefined,
@@ -64,15 +136,15 @@ test('every edge of every kind keeps its finish, and its use where that finished
         for (const finish of [undefined, 'band', 'elastic', 'hem', 'facing'] as const) {
           const garment = now({
             kind,
-            edges: { [edge.id]: { finishedMm: 12, ...(chosen ? { use: chosen } : {}) } },
+            edges: { [edge.id]: { tailMm: 12, ...(chosen ? { use: chosen } : {}) } },
             finishes: finish ? { [edge.id]: { finish } } : {},
           });
           const wanted = finish ?? edge.finish;
-          const then = useThen(edge, wanted, chosen);
+          const then = thenUsed(edge, wanted, chosen);
           const at = [kind, edge.id, chosen, finish];
           expect([...at, finishOf(edge, garment)]).toEqual([...at, wanted]);
           if (then !== undefined) expect([...at, edgeUseOf(edge, garment).id]).toEqual([...at, then]);
-          expect(garment.edges?.[edge.id]?.finishedMm).toBe(12);
+          expect(garment.edges?.[edge.id]?.tailMm).toBe(12);
         }
 });
 

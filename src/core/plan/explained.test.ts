@@ -15,7 +15,7 @@ import type { ZoneChoice } from '../facts/garment';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { GarmentPlan } from './types';
 import { TODAY, demoFacts } from '../../../tests/demoFacts';
-import { topstitchedWith } from '../../../tests/sewn';
+import { atNeckline, topstitchedWith } from '../../../tests/sewn';
 
 /** Every demo garment, and each of its choices that leads to other formulas. */
 const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, facts]) => {
@@ -23,7 +23,7 @@ const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, fac
     `${id}, ${name}`,
     { ...facts, garment: { ...facts.garment, ...garment } },
   ];
-  const { neckband, pattern } = facts.garment;
+  const neck = (choice: Parameters<typeof atNeckline>[1]) => atNeckline(facts.garment, choice);
   if (facts.garment.kind !== 'tee') {
     const zones = catalogue[facts.garment.kind].zones.map(({ id: zone }) => zone);
     const all = (choice: ZoneChoice) => Object.fromEntries(zones.map((zone) => [zone, choice]));
@@ -37,7 +37,7 @@ const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, fac
     [id, facts] as const,
     vary('loose, joined at the shoulder, cut wider', {
       style: 'loose',
-      neckband: { ...neckband, join: 'left-shoulder', makeUpNarrowing: true, marks: 'eighths' },
+      ...neck({ joinAt: 'left-shoulder', makeUpNarrowing: true, marks: 'eighths' }),
     }),
     vary('sewing machine, topstitched, in the round', {
       machineSetId: 'sewing-only',
@@ -51,15 +51,15 @@ const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, fac
         hip: { school: 'loose', looseMm: 30 },
         biceps: { school: 'share', share: 0.9 },
       },
-      neckband: { ...neckband, school: 'own', ownMm: 200, printedCutMm: 340 },
+      ...neck({ school: 'own', ownMm: 200, printedCutMm: 340 }),
     }),
     vary('a V-neck, marked by the curve', {
-      neckband: { ...neckband, shape: 'V', pointRad: 1.1, marks: 'curve', join: 'left-shoulder' },
+      ...neck({ shape: 'V', pointRad: 1.1, marks: 'curve', joinAt: 'left-shoulder' }),
     }),
     vary('ring without its back', {
-      pattern: { ...pattern, neckline: { ...pattern.neckline, measuredAs: 'ring', wholeMm: 380 } },
+      edges: { neckline: { measured: { as: 'ring', wholeMm: 380 } } },
     }),
-    vary('band too wide to lie', { neckband: { ...neckband, finishedMm: 120 } }),
+    vary('band too wide to lie', neck({ finishedMm: 120 })),
   ];
 });
 

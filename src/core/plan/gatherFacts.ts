@@ -1,8 +1,8 @@
 import { createMemory } from '../explain/remember';
 import { clothsWithin } from '../cloth/resolveStack';
 import type { Cloth } from '../facts/cloth';
-import { edgeRefsOf, garmentRefs, type Garment, type GarmentRef } from '../facts/garment';
-import { machinesIn, type Machine } from '../facts/machine';
+import { edgeRefsOf, ownRefsOf, type Garment, type GarmentRef } from '../facts/garment';
+import { machinesIn, type Machine, type MachineSet } from '../facts/machine';
 import type { FactsByKind, RecordKind } from '../facts/records';
 import type { GarmentFacts } from '../facts/garmentFacts';
 
@@ -20,27 +20,21 @@ export const factOfRef = {
 /** Finds the facts of a record that is here; `undefined` where it is not. */
 export type FindFacts = <K extends RecordKind>(kind: K, id: string) => FactsByKind[K] | undefined;
 
-/** The machines of the set a garment names, by id. */
-function machinesOf({ machineSetId }: Garment, find: FindFacts): Readonly<Record<string, Machine>> {
-  const set = machineSetId === undefined ? undefined : find('machineSet', machineSetId);
-  return Object.fromEntries(
-    (set ? machinesIn(set) : []).flatMap((id) => {
+/** The machines of a set, by id. */
+const machinesOf = (set: MachineSet, find: FindFacts): Readonly<Record<string, Machine>> =>
+  Object.fromEntries(
+    machinesIn(set).flatMap((id) => {
       const machine = find('machine', id);
       return machine ? [[id, machine] as const] : [];
     }),
   );
-}
 
 /** A garment with every record it and its edges name, and the cloths that stacks among them are made of. */
 export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
   const facts: Record<string, unknown> = { garment };
   const layers: Record<string, Cloth> = {};
-  for (const [field, kind] of Object.entries(garmentRefs) as [
-    GarmentRef,
-    (typeof garmentRefs)[GarmentRef],
-  ][]) {
-    const id = garment[field];
-    const found = id === undefined ? undefined : find(kind, id);
+  for (const { field, kind, id } of ownRefsOf(garment)) {
+    const found = find(kind, id);
     if (!found) continue;
     facts[factOfRef[field]] = found;
     if (kind === 'cloth')
@@ -49,7 +43,7 @@ export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
         clothsWithin(found as Cloth, (layer) => find('cloth', layer)),
       );
   }
-  const machines = machinesOf(garment, find);
+  const machines = facts.machineSet ? machinesOf(facts.machineSet as MachineSet, find) : {};
   if (Object.keys(machines).length > 0) facts.machines = machines;
   if (Object.keys(layers).length > 0) facts.layerCloths = layers;
   for (const [field, kind] of [

@@ -125,13 +125,8 @@ describe('what nobody measured', () => {
 });
 
 test('toddler: a 34 cm neckline over a 49 cm head needs 44 % (handbook check value, D)', () => {
-  const neckline = {
-    ...newGarment('x', 'tee').pattern.neckline,
-    measuredAs: 'seamline',
-    wholeMm: 340,
-  } as const;
-  const pattern = { ...newGarment('x', 'tee').pattern, neckline };
-  const of = made('tee', 0.4, { pattern }, wearer({ bust: 540, hip: 560, head: 490 }, 'child'));
+  const neck340 = { edges: { neckline: { measured: { as: 'seamline', wholeMm: 340 } } } } as const;
+  const of = made('tee', 0.4, neck340, wearer({ bust: 540, hip: 560, head: 490 }, 'child'));
   const neck = opening(of, 'neckline');
   expect(value(of, neck.needs)).toBeCloseTo(0.441, 3);
   expect(neck.parts.find(({ label }) => label === 'cloth')?.ok).toBe(false);
@@ -214,14 +209,9 @@ describe('bands, closures and styles', () => {
     expect(passing(pulled, 'lower-edge')?.passesWhat).toMatch(/bust/);
   });
   test('a swimsuit goes over the hips, a tank of the same kind over the head', () => {
-    const neckline = {
-      ...newGarment('x', 'tee').pattern.neckline,
-      measuredAs: 'seamline',
-      wholeMm: 640,
-    } as const;
-    const pattern = { ...newGarment('x', 'shelf-bra-top').pattern, neckline };
-    const swim = plan('shelf-bra-top', { outer: stated(0.7) }, { pattern });
-    const tank = plan('shelf-bra-top', { outer: stated(0.7) }, { pattern, style: 'fitted' });
+    const edges = { neckline: { measured: { as: 'seamline', wholeMm: 640 } } } as const;
+    const swim = plan('shelf-bra-top', { outer: stated(0.7) }, { edges });
+    const tank = plan('shelf-bra-top', { outer: stated(0.7) }, { edges, style: 'fitted' });
     expect(swim.openings.map(({ id }) => id)).toEqual(['neckline', 'lower-edge', 'leg']);
     expect(value(swim, passing(swim, 'neckline')?.passes)).toBe(1020);
     expect(tank.openings.map(({ id }) => id)).toEqual(['neckline-head', 'lower-edge', 'hem']);

@@ -8,7 +8,7 @@ import { type GarmentPlan } from './types';
 import { planGarment } from './planGarment';
 import { planSewing } from '../sewing/planSewing';
 import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
-import { topstitchedWith, without } from '../../../tests/sewn';
+import { atNeckline, topstitchedWith, without } from '../../../tests/sewn';
 
 const plan = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 const value = (of: GarmentPlan, id: string | undefined) => of.numbers[id ?? '']?.value ?? Number.NaN;
@@ -105,7 +105,7 @@ test('planning again, and with a cloth changed, is the same as planning afresh',
 
 describe('what is cut stays as cut', () => {
   const facts = demoFact('ring-toss');
-  const wider = change(facts, { neckband: { ...facts.garment.neckband, finishedMm: 25 } });
+  const wider = change(facts, atNeckline(facts.garment, { finishedMm: 25 }));
   test('the steps sew the band that was cut, and the ticket says how the plan has moved', () => {
     const of = plan(wider);
     const row = of.ticket.flatMap((group) => group.rows).find(({ id }) => id === 'neckband');
@@ -148,13 +148,8 @@ describe('sewing text', () => {
   const uncut: GarmentFacts = without(change(facts, { cuts: {}, sewn: {} }), 'machineSet', 'machines');
   const before = texts(uncut);
   test.each<[string, GarmentFacts]>([
-    [
-      'the neckline',
-      change(uncut, {
-        pattern: { ...facts.garment.pattern, neckline: { ...facts.garment.pattern.neckline, frontMm: 260 } },
-      }),
-    ],
-    ['the band’s width', change(uncut, { neckband: { ...facts.garment.neckband, finishedMm: 20 } })],
+    ['the neckline', change(uncut, atNeckline(facts.garment, { measured: { frontMm: 260 } }))],
+    ['the band’s width', change(uncut, atNeckline(facts.garment, { finishedMm: 20 }))],
     ['the cloth', { ...uncut, outer: demoFact('trapeze').outer ?? newCloth('x') }],
     ['the band’s cloth', { ...uncut, band: demoFact('trapeze').outer ?? newCloth('x') }],
     ['the machines', change(uncut, { machineSetId: 'sewing-only' })],
@@ -221,10 +216,7 @@ describe('sewing text', () => {
     const toddler: GarmentFacts = {
       ...change(uncut, {
         ...topstitchedWith('straight-top'),
-        pattern: {
-          ...facts.garment.pattern,
-          neckline: { ...facts.garment.pattern.neckline, measuredAs: 'seamline', wholeMm: 340 },
-        },
+        ...atNeckline(facts.garment, { measured: { as: 'seamline', wholeMm: 340 } }),
       }),
       wearer: {
         ...wearer,
@@ -270,13 +262,9 @@ describe('a garment that cannot work still shows its plan, and each remedy mends
   });
   test('a wider neckline opens the window and passes the head', () => {
     const needed = Math.max(value(of, 'problem.band.neckline'), value(of, 'problem.neckline.girth')) + 0.5;
-    const { neckline } = buoy.garment.pattern;
     const wider = change(buoy, {
       topstitched: false,
-      pattern: {
-        ...buoy.garment.pattern,
-        neckline: { ...neckline, measuredAs: 'seamline', wholeMm: needed },
-      },
+      ...atNeckline(buoy.garment, { measured: { as: 'seamline', wholeMm: needed } }),
     });
     expect(stops(wider)).toEqual([]);
   });

@@ -1,3 +1,4 @@
+import { neckbandOf, necklineOf } from '../facts/neckline';
 import { neckbandOpen } from '../sewing/assembly/assemble';
 import { readClothOnce, readLinedOnce } from '../cloth/readClothOnce';
 import { createLedger, type Ledger } from '../explain/ledger';
@@ -47,8 +48,8 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const zones = withLoop(book, kind, planZones(book, facts, kind, body, cloth));
   const size = planSize({ book, facts, kind, body, zones });
   const fitted = withPattern(book, facts, kind, zones, size);
-  const neckline = planNeckline(book, garment.pattern.neckline);
-  const reading = band?.[garment.neckband.direction];
+  const neckline = planNeckline(book, necklineOf(garment));
+  const reading = band?.[neckbandOf(garment).direction];
   const banded = kind.edges.find(({ id }) => id === 'neckline');
   const wantsBand = banded !== undefined && edgeUseOf(banded, garment).id === 'neckband';
   const neckband =

@@ -1,3 +1,4 @@
+import { neckbandOf, necklineOf } from '../facts/neckline';
 import {
   FLAT,
   NECKLINE_TO_OPEN,
@@ -259,13 +260,13 @@ function openers(
 ): Phrase[] {
   const get = (id: string) => getNumber(book.numbers, id);
   const otherwise = say`Add an opening, such as a placket or a shoulder closure.`;
-  if (facts.garment.neckband.shape === 'V') {
+  if (neckbandOf(facts.garment).shape === 'V') {
     return [
       say`Cut the band from a cloth that stretches more, make it narrower, or cut the neckline wider.`,
       otherwise,
     ];
   }
-  const turn = facts.garment.pattern.neckline.turnRad;
+  const turn = necklineOf(facts.garment).turnRad;
   const terms = {
     N: neckline.seamline,
     H: head,

@@ -1,3 +1,4 @@
+import { neckbandOf, necklineOf } from '../facts/neckline';
 import { getNumber, say } from '../explain/ledger';
 import type { Explained, Phrase } from '../explain/explained';
 import type { Garment } from '../facts/garment';
@@ -64,7 +65,7 @@ export function planNeeds({
       sentence: wantsBand ? say`Choose the neckband’s cloth` : say`Choose the bands’ cloth`,
     });
   } else if (wantsBand && band && !bandDirectionTested) {
-    const way = garment.neckband.direction === 'across' ? 'across' : 'along';
+    const way = neckbandOf(garment).direction === 'across' ? 'across' : 'along';
     needs.push({
       stage: 'stretch',
       sentence: say`Pull a swatch of ${{ name: band.name }} ${way}, as the band is cut`,
@@ -79,10 +80,10 @@ export function planNeeds({
   return needs;
 }
 
-const necklineKnown = ({ pattern: { neckline } }: Garment): boolean =>
-  neckline.measuredAs === 'pieces'
-    ? neckline.frontMm !== undefined && neckline.backMm !== undefined
-    : neckline.wholeMm !== undefined;
+function necklineKnown(garment: Garment): boolean {
+  const { as, wholeMm, frontMm, backMm } = necklineOf(garment);
+  return wholeMm !== undefined || (as === 'pieces' && frontMm !== undefined && backMm !== undefined);
+}
 
 /** Each stage's state, and the next physical action. */
 export function planStages(

@@ -1,3 +1,4 @@
+import { necklineOf } from '../facts/neckline';
 import type { Figures, StripFigures } from './assembly/step';
 import type { Explained, NumberPart, Phrase } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
@@ -51,7 +52,7 @@ export function figuresOf(
       return given(
         'neckAllowance',
         'seam allowance at the neckline',
-        pattern.neckline.allowanceMm,
+        necklineOf(garment).allowanceMm,
         'measured',
       );
     },

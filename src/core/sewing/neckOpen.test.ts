@@ -1,5 +1,5 @@
 import { demoFact, TODAY } from '../../../tests/demoFacts';
-import { garmentOf, sewingOf } from '../../../tests/sewn';
+import { atNeckline, garmentOf, sewingOf } from '../../../tests/sewn';
 import { phraseText } from '../explain/display';
 import type { Garment } from '../facts/garment';
 import { planGarment } from '../plan/planGarment';
@@ -50,10 +50,10 @@ test('a ring is what is sewn until the other is asked for, whatever it would sav
 });
 
 test('its ends take the shoulder’s allowance, its marks start at that shoulder', () => {
-  const neckline = { ...open.garment.pattern.neckline, allowanceMm: 6, shoulderAllowanceMm: 10 };
+  const measured = { allowanceMm: 6, crossingAllowanceMm: 10 };
   const cutOf = (facts: GarmentFacts) => {
     const plan = planGarment(
-      { ...facts, garment: { ...facts.garment, pattern: { ...facts.garment.pattern, neckline } } },
+      { ...facts, garment: { ...facts.garment, ...atNeckline(facts.garment, { measured }) } },
       { onDate: TODAY },
     );
     const value = (id: string | undefined) => plan.numbers[id ?? '']?.value ?? NaN;
@@ -71,13 +71,12 @@ test('its ends take the shoulder’s allowance, its marks start at that shoulder
 });
 
 test('a band joined at a shoulder is marked from there: its first mark lies nearer than the others', () => {
-  const { neckband } = open.garment;
-  const of = sewingOf(tee({ neckband: { ...neckband, join: 'left-shoulder' } }));
+  const of = sewingOf(tee(atNeckline(open.garment, { joinAt: 'left-shoulder' })));
   expect(linesOf(of, 'neckline-mark')).toMatch(
     /Band: the first mark [\d.]+ cm from its join, then one every/,
   );
   expect(linesOf(sewingOf(tee({})), 'neckline-mark')).toMatch(/Band: from its join, a mark every/);
-  const curved = sewingOf(tee({ neckband: { ...neckband, marks: 'curve' } }));
+  const curved = sewingOf(tee(atNeckline(open.garment, { marks: 'curve' })));
   expect(linesOf(curved, 'neckline-mark')).toMatch(/by the parts of the neckline/);
   expect(linesOf(curved, 'neckline-sew')).not.toMatch(/becomes/);
 });

@@ -7,15 +7,8 @@ import type { Garment } from '../facts/garment';
 import { isUsualSet, usualSetIds, type Machine } from '../facts/machine';
 import type { StitchId } from '../facts/stitchIds';
 import type { GarmentKind } from '../fit/garmentKind';
-import { whyNot } from '../machines/capability';
 import { usualMachines } from '../machines/usualMachines';
-import {
-  askedOf,
-  asSewn,
-  chooseStitch,
-  type StitchChoice,
-  type StitchPick,
-} from '../machines/seams/chooseStitch';
+import { askedOf, asSewn, chooseStitch, type StitchChoice } from '../machines/seams/chooseStitch';
 import { demandOf, type Demand, type Wearing } from '../machines/seams/demand';
 import { DEFAULT_PLIES_MM } from '../machines/seams/stitchStretch';
 import { stitches } from '../machines/seams/stitches';

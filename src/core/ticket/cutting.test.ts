@@ -4,11 +4,12 @@ import { odile, plan, stated, value } from '../../../tests/planned';
 import { phraseText } from '../explain/display';
 import { finishedFromCut } from '../edges/elastics/lengths';
 import { newElastic } from '../facts/elastic';
-import { newGarment } from '../facts/garment';
+import { newGarment, type EdgeMeasured } from '../facts/garment';
 import { parseLength } from '../units/parseLength';
 import { MM_PER_INCH } from '../units/constants';
 import { planGarment } from '../plan/planGarment';
 import type { GarmentPlan } from '../plan/types';
+import { atNeckline } from '../../../tests/sewn';
 
 const lines = (of: GarmentPlan, id: string, unit: 'cm' | 'in' = 'cm') =>
   of.cutting.find((one) => one.edge === id)?.lines.map((line) => phraseText(line, of.numbers, unit)) ?? [];
@@ -37,9 +38,10 @@ describe('what stands at Bands reaches the cutting table', () => {
         pattern: {
           ...start.pattern,
           hemAllowanceMm: 13,
-          neckline: { ...start.pattern.neckline, measuredAs: 'seamline', wholeMm: 560, backMm: 200 },
         },
-        neckband: { ...start.neckband, finishedMm: 15 },
+        edges: {
+          neckline: { finishedMm: 15, measured: { as: 'seamline', wholeMm: 560, backMm: 200 } },
+        },
       },
     );
     expect(lines(of, 'hem')).toEqual(['turned up 1.3 cm: the allowance is in the piece']);
@@ -133,15 +135,8 @@ test('yards and metres are read (36 in and 1000 mm, S: international yard)', () 
 });
 
 test('one total for a neck measured on its pieces gives the same seamline as front and back', () => {
-  const neck = (neckline: object) => {
-    const start = newGarment('Tee', 'tee');
-    const of = plan(
-      'tee',
-      { outer: stated(0.5), band: stated(0.6) },
-      {
-        pattern: { ...start.pattern, neckline: { ...start.pattern.neckline, ...neckline } },
-      },
-    );
+  const neck = (measured: Partial<EdgeMeasured>) => {
+    const of = plan('tee', { outer: stated(0.5), band: stated(0.6) }, atNeckline({}, { measured }));
     return value(of, of.neckline?.seamline);
   };
   expect(neck({ wholeMm: 520 })).toBeCloseTo(neck({ frontMm: 330, backMm: 190 }), 9);

@@ -1,3 +1,4 @@
+import { neckbandOf } from '../facts/neckline';
 import type { Phrase } from '../explain/explained';
 import { getNumber, say } from '../explain/ledger';
 import type { Piece } from '../fit/garmentKind';
@@ -101,7 +102,7 @@ function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
 
 function bandRow(inputs: TicketInputs, neckband: NeckbandPlan): TicketRow {
   const { book, facts } = inputs;
-  const { direction } = facts.garment.neckband;
+  const { direction } = neckbandOf(facts.garment);
   return {
     id: 'neckband',
     label: 'Neckband',

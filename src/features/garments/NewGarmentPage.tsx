@@ -4,8 +4,9 @@ import TextField from '@mui/material/TextField';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type FormEvent } from 'react';
+import { startGarment } from '@/core/garments/startGarment';
 import { leafFault } from '@/core/facts/faults';
-import { garmentSpec, newGarment, type Garment } from '@/core/facts/garment';
+import { garmentSpec, type Garment } from '@/core/facts/garment';
 import { kindIds, type KindId } from '@/core/facts/kindIds';
 import type { StoredRecord } from '@/core/facts/records';
 import { styleOf } from '@/core/fit/garmentKind';
@@ -44,7 +45,7 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
     const fault = leafFault(garmentSpec.fields.name, name, 'name', 'cm');
     if (fault) return setTrouble(fault.sentence);
     const facts: Garment = {
-      ...newGarment(name.trim(), kind, unit),
+      ...startGarment(name.trim(), kind, unit),
       style: styleOf(shown, style).id,
       ...(ownKindId ? { ownKindId } : {}),
       ...(wearerId ? { wearerId } : {}),

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
 import { newCloth } from '@/core/facts/cloth';
-import { garmentSpec } from '@/core/facts/garment';
+import { edgeChoiceSpec } from '@/core/facts/garment';
 import type { StoredRecord } from '@/core/facts/records';
 import { kindOf } from '@/core/garments/kindOf';
 import type { SumResult } from '@/core/answers/sums/sum';
@@ -20,7 +20,7 @@ interface Props {
 
 const STAGE_OF = { extension: 'fit', stretch: 'stretch', length: 'bands' } as const;
 /** Shortest length an edge keeps, mm: its field’s range. */
-const LEAST_MM = garmentSpec.fields.neckband.fields.ownMm.min;
+const LEAST_MM = edgeChoiceSpec.fields.ownMm.min;
 
 /** Hands a sum's answer to a garment: a worn extension to a zone, a length to an edge, a stretch as its cloth's. */
 export function SendResult({ result, garments, sum }: Props) {
@@ -61,12 +61,10 @@ export function SendResult({ result, garments, sum }: Props) {
         const changes = [{ path: `fit.${zone}`, value: { school: 'set', extension } }];
         setRecord(await setFacts(garment, `${sum}, from Sums`, changes));
       } else if (result.kind === 'length') {
-        const neckband = kind?.edges.some(({ id, use }) => id === zone && use === 'neckband');
-        const at = neckband ? 'neckband' : `edges.${zone}`;
         setRecord(
           await setFacts(garment, `${sum}, from Sums`, [
-            { path: `${at}.ownMm`, value: Math.max(result.mm, LEAST_MM) },
-            { path: `${at}.school`, value: 'own' },
+            { path: `edges.${zone}.ownMm`, value: Math.max(result.mm, LEAST_MM) },
+            { path: `edges.${zone}.school`, value: 'own' },
           ]),
         );
       } else {

@@ -10,7 +10,7 @@ import {
 } from '../../edges/elastics/lengths';
 import { shorterRange } from '../../edges/elastics/ruleRanges';
 import { leaf } from '../../explain/ledger';
-import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '../../facts/garment';
+import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '../../facts/neckline';
 import { lengthMm, numberOf } from '../../facts/spec';
 import { LIMITS } from '../../fit/limits';
 import { sumOf } from './sum';

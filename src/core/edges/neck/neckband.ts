@@ -9,6 +9,7 @@ import {
 } from './formulas';
 import type { Explained } from '../../explain/explained';
 import { getNumber, leaf, type Ledger } from '../../explain/ledger';
+import { neckbandOf, necklineOf } from '../../facts/neckline';
 import { planMarks, type MarkedPart } from '../marks/bandMarks';
 import { bandState, endAllowance, planLimits, type NeckbandInputs } from './neckbandLimits';
 import { chosenLength, schoolLengths } from './neckbandSchools';
@@ -20,7 +21,7 @@ import type { BandSchoolPlan, BandState, MarksPlan, NeckbandPlan } from '../type
 /** The neckband: its window, every school beside it, what is cut, marked and sewn. */
 export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
   const { book, garment, neckline, reading } = inputs;
-  const { neckband } = garment;
+  const neckband = neckbandOf(garment);
   const N = neckline.seamline;
   const w = book.given('neckband.finished', 'finished width', neckband.finishedMm, 'mm', 'chosen');
   const a = endAllowance(inputs);
@@ -171,13 +172,13 @@ function firstMark(book: Ledger, { marks }: MarksPlan): Pick<NeckbandPlan, 'firs
 
 /** Where the band's ends meet: as chosen, or at the shoulder that is open while it is sewn on. */
 const joinOf = ({ garment, open }: NeckbandInputs): NeckbandPlan['join'] =>
-  open || garment.neckband.join === 'left-shoulder' ? 'left shoulder' : 'centre back';
+  open || neckbandOf(garment).joinAt === 'left-shoulder' ? 'left shoulder' : 'centre back';
 
 /** Marks from centre back; by curvature, more of the shortening goes where the neck turns more. */
 function neckMarks(inputs: NeckbandInputs, sewn: Explained, w: Explained): MarksPlan {
   const { book, garment, neckline } = inputs;
   const { seamline, backHalf } = neckline;
-  const { neckband, pattern } = garment;
+  const neckband = neckbandOf(garment);
   const otherShoulder = book.work('neckline.rightShoulder', {
     label: 'right shoulder seam, along the neckline',
     unit: 'mm',
@@ -199,7 +200,7 @@ function neckMarks(inputs: NeckbandInputs, sewn: Explained, w: Explained): Marks
     ],
     parts:
       neckband.marks === 'curve'
-        ? curvedParts(book, neckline, pattern.neckline.turnRad, sewn, w, neckband.easeIn)
+        ? curvedParts(book, neckline, necklineOf(garment).turnRad, sewn, w, neckband.easeIn)
         : undefined,
     join: joinOf(inputs) === 'left shoulder' ? backHalf : undefined,
   });
@@ -258,7 +259,7 @@ function curvedParts(
 }
 
 function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explained, stretchSewn: Explained) {
-  const a = leaf('seam allowance at the neckline', garment.pattern.neckline.allowanceMm, 'mm', 'measured');
+  const a = leaf('seam allowance at the neckline', necklineOf(garment).allowanceMm, 'mm', 'measured');
   const turn = {
     times: leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T'),
     t: leaf('thickness, where it is thick', thicknessInFold(cloth.thicknessMm), 'mm', 'measured'),
@@ -266,7 +267,7 @@ function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explai
   const { neckIn } = reading;
   const narrowing = neckIn && Math.max(neckIn.value * stretchSewn.value, 0);
   const makeUp =
-    garment.neckband.makeUpNarrowing && neckIn !== undefined && narrowing !== undefined && narrowing < 0.5;
+    neckbandOf(garment).makeUpNarrowing && neckIn !== undefined && narrowing !== undefined && narrowing < 0.5;
   const label = 'neckband, cut width';
   const cut = makeUp
     ? book.work('neckband.width', {

@@ -1,3 +1,4 @@
+import { neckbandOf, necklineOf, type Neckband } from '../../facts/neckline';
 import { SLACK, foldEdge, mitreOf } from './formulas';
 import { V_POINT_RAD } from '../turns';
 import type { DirectionReading } from '../../cloth/reading';
@@ -39,7 +40,7 @@ export interface NeckbandLimits {
 
 /** What each end of the band has beyond its seamline: the shoulder's allowance where it lies in that seam. */
 export function endAllowance({ book, garment, open }: NeckbandInputs): Explained {
-  const { allowanceMm, shoulderAllowanceMm } = garment.pattern.neckline;
+  const { allowanceMm, shoulderAllowanceMm } = necklineOf(garment);
   return (
     book.numbers['neckband.ends'] ??
     book.given(
@@ -117,20 +118,20 @@ export function planLimits(
 }
 
 /** The turn of the smooth part of the neck: all of it, or what is left beside the point of a V. */
-const smoothTurn = ({ neckband, pattern }: Garment): number =>
-  Math.max(pattern.neckline.turnRad - pointOf(neckband), 0);
+const smoothTurn = (garment: Garment): number =>
+  Math.max(necklineOf(garment).turnRad - pointOf(neckbandOf(garment)), 0);
 
 /** The turn at the point of a V; none of other shapes. */
-const pointOf = ({ shape, pointRad }: Garment['neckband']): number =>
-  shape === 'V' ? (pointRad ?? V_POINT_RAD) : 0;
+const pointOf = ({ shape, pointRad }: Neckband): number => (shape === 'V' ? (pointRad ?? V_POINT_RAD) : 0);
 
 export const turnLeaf = (garment: Garment): Term =>
-  garment.neckband.shape === 'V'
+  neckbandOf(garment).shape === 'V'
     ? leaf('turn of the neckline beside its point', smoothTurn(garment), 'rad', 'D')
     : leaf('total turn of the neckline', smoothTurn(garment), 'rad', 'D');
 
 /** At the point of a V each side’s fold is w·tan(θ/2) shorter: a mitre inside (D). */
-function workMitre(book: Ledger, { neckband }: Garment, w: Explained): Explained | undefined {
+function workMitre(book: Ledger, garment: Garment, w: Explained): Explained | undefined {
+  const neckband = neckbandOf(garment);
   const point = pointOf(neckband);
   if (point === 0) return undefined;
   return book.work('neckband.mitre', {

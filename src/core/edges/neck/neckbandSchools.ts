@@ -1,7 +1,7 @@
 import { FIXED_MM, flatLyingBand, ratioByStretch, defaultBand } from './formulas';
 import type { Explained } from '../../explain/explained';
 import { leaf } from '../../explain/ledger';
-import type { BandSchool } from '../../facts/garment';
+import { neckbandOf, type BandSchool } from '../../facts/neckline';
 import { endAllowance, turnLeaf, type NeckbandInputs, type NeckbandLimits } from './neckbandLimits';
 
 const bandSchoolLabels: Readonly<Record<BandSchool, string>> = {
@@ -27,7 +27,7 @@ interface SchoolLength {
 export function schoolLengths(inputs: NeckbandInputs, w: Explained, limits: NeckbandLimits): SchoolLength[] {
   const { book, garment, neckline, reading, printedMm, usual } = inputs;
   const N = neckline.seamline;
-  const { neckband } = garment;
+  const neckband = neckbandOf(garment);
   const at = (school: string) => `neckband.school.${school}`;
   const label = (school: BandSchool) => `neckband, ${bandSchoolLabels[school]}`;
   const easeIn = leaf('share of the curve taken off', neckband.easeIn, 'ratio', 'D');
@@ -141,7 +141,7 @@ export function schoolLengths(inputs: NeckbandInputs, w: Explained, limits: Neck
 /** The length of the school that is chosen; the default's where that school has no length yet. */
 export function chosenLength({ book, garment }: NeckbandInputs, lengths: readonly SchoolLength[]): Explained {
   const picked =
-    lengths.find(({ school }) => school === garment.neckband.school) ?? (lengths[0] as SchoolLength);
+    lengths.find(({ school }) => school === neckbandOf(garment).school) ?? (lengths[0] as SchoolLength);
   return book.work('neckband.chosen', {
     label: 'neckband at the seamline',
     unit: 'mm',

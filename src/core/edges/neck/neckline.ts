@@ -1,7 +1,7 @@
 import { seamlineOfRing } from '../seamline';
 import type { Explained } from '../../explain/explained';
 import { leaf, type Input, type Ledger } from '../../explain/ledger';
-import type { NecklineMeasured } from '../../facts/garment';
+import type { NecklineMeasured } from '../../facts/neckline';
 import type { NecklinePlan } from '../types';
 
 /** Shoulder seams that cross a tee's neckline. */
@@ -28,7 +28,7 @@ export function planNeckline(book: Ledger, neckline: NecklineMeasured): Neckline
 }
 
 function planSeamline(book: Ledger, neckline: NecklineMeasured): Explained | undefined {
-  const { measuredAs, wholeMm, frontMm, backMm, allowanceMm, shoulderAllowanceMm, turnRad } = neckline;
+  const { as, wholeMm, frontMm, backMm, allowanceMm, shoulderAllowanceMm, turnRad } = neckline;
   const id = 'neckline.seamline';
   const label = 'neckline seamline';
   const a = leaf('seam allowance at the neckline', allowanceMm, 'mm', 'measured');
@@ -41,7 +41,7 @@ function planSeamline(book: Ledger, neckline: NecklineMeasured): Explained | und
       formula: seamlineOfRing.text,
       terms: { ring, turn, a },
     });
-  if (measuredAs === 'pieces') {
+  if (as === 'pieces') {
     const whole = { label: 'neckline as a ring, cut edge', unit: 'mm', mark: 'D' } as const;
     const crossing = {
       seams: leaf('shoulder seams', CROSSINGS, 'count', 'D'),
@@ -70,12 +70,12 @@ function planSeamline(book: Ledger, neckline: NecklineMeasured): Explained | und
     );
   }
   if (wholeMm === undefined) return undefined;
-  if (measuredAs === 'seamline') return book.given(id, label, wholeMm, 'mm', 'measured');
+  if (as === 'seamline') return book.given(id, label, wholeMm, 'mm', 'measured');
   return seamlineOf(leaf('joined ring, cut edge', wholeMm, 'mm', 'measured'));
 }
 
 function planBackHalf(book: Ledger, neckline: NecklineMeasured, seamline: Explained): Explained {
-  const { measuredAs, backMm, allowanceMm, shoulderAllowanceMm, turnRad } = neckline;
+  const { as, backMm, allowanceMm, shoulderAllowanceMm, turnRad } = neckline;
   const id = 'neckline.backHalf';
   const label = 'half of the back neckline, at the seamline';
   if (backMm === undefined) {
@@ -92,7 +92,7 @@ function planBackHalf(book: Ledger, neckline: NecklineMeasured, seamline: Explai
     });
   }
   const back = leaf('back neckline as measured', backMm, 'mm', 'measured');
-  if (measuredAs === 'seamline') {
+  if (as === 'seamline') {
     return book.work(id, {
       label,
       unit: 'mm',
@@ -101,7 +101,7 @@ function planBackHalf(book: Ledger, neckline: NecklineMeasured, seamline: Explai
       terms: { back },
     });
   }
-  const lost = measuredAs === 'pieces' ? shoulderAllowanceMm : 0;
+  const lost = as === 'pieces' ? shoulderAllowanceMm : 0;
   return book.work(id, {
     label,
     unit: 'mm',

@@ -67,12 +67,11 @@ function alternativesOf(
 const recall = createMemory<Assembly>();
 
 /** What recipes read of a garment, and nothing else of it. */
-const readBy = ({ stay, topstitched, neckband, ways, edges = {} }: Garment): readonly unknown[] => [
+const readBy = ({ stay, topstitched, ways, edges = {} }: Garment): readonly unknown[] => [
   stay,
   topstitched,
-  neckband.join,
   ways,
-  Object.entries(edges).map(([id, edge]) => [id, edge.use]),
+  Object.entries(edges).map(([id, edge]) => [id, edge.use, edge.joinAt]),
 ];
 
 /** The garment's steps: the same object again while nothing that they follow from changes. */

@@ -1,5 +1,6 @@
 'use client';
 import { Fragment } from 'react';
+import { necklineOf } from '@/core/facts/neckline';
 import type { TicketRow } from '@/core/ticket/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { formatLength } from '@/core/units/formatLength';
@@ -150,7 +151,7 @@ export function CutStage() {
       )}
       <p>
         Allowances: seams {show(garment.pattern.seamAllowanceMm)}
-        {plan.neckline && `, neck ${show(garment.pattern.neckline.allowanceMm)}`}
+        {plan.neckline && `, neck ${show(necklineOf(garment).allowanceMm)}`}
         {kind.edges.some(({ id }) => id === 'sleeve-hem') &&
           `, sleeve hems ${show(garment.pattern.sleeveHemAllowanceMm)}`}
         {kind.edges.some(({ finish }) => finish === 'hem') && `, hem ${show(garment.pattern.hemAllowanceMm)}`}

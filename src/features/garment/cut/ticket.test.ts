@@ -2,11 +2,12 @@ import { planGarment } from '@/core/plan/planGarment';
 import { TODAY, demoFact } from '../../../../tests/demoFacts';
 import { rowSize, ticketText } from './ticketText';
 import { changesBetween } from './useTicketChanges';
+import { atNeckline } from '../../../../tests/sewn';
 
 const facts = demoFact('lantern');
 const plan = planGarment(facts, { onDate: TODAY });
 const widened = planGarment(
-  { ...facts, garment: { ...facts.garment, neckband: { ...facts.garment.neckband, finishedMm: 30 } } },
+  { ...facts, garment: { ...facts.garment, ...atNeckline(facts.garment, { finishedMm: 30 }) } },
   { onDate: TODAY },
 );
 

@@ -1,6 +1,7 @@
 'use client';
+import { neckbandOf } from '@/core/facts/neckline';
 import type { NeckbandPlan } from '@/core/edges/types';
-import { garmentSpec } from '@/core/facts/garment';
+import { edgeChoiceSpec } from '@/core/facts/garment';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
@@ -12,6 +13,7 @@ import { useGarment } from '../page/useGarment';
 /** What becomes of the chosen band: what to cut, how it sits, whether it goes over the head. */
 export function BandOutcome({ band }: { band: NeckbandPlan }) {
   const { garment, plan, set, fault } = useGarment();
+  const neckband = neckbandOf(garment);
   const { unit } = useUnit();
   const numbers = useNumbers();
   const neckline = plan.openings.find(({ id }) => id === 'neckline');
@@ -78,23 +80,23 @@ export function BandOutcome({ band }: { band: NeckbandPlan }) {
       <label style={{ display: 'flex', gap: 10, alignItems: 'center', minHeight: 44, cursor: 'pointer' }}>
         <input
           type="checkbox"
-          checked={garment.neckband.makeUpNarrowing}
+          checked={neckband.makeUpNarrowing}
           onChange={(event) =>
-            set('Make up for narrowing', { 'neckband.makeUpNarrowing': event.target.checked })
+            set('Make up for narrowing', { 'edges.neckline.makeUpNarrowing': event.target.checked })
           }
           style={{ width: 20, height: 20, accentColor: 'var(--capacity)' }}
         />
         Cut it wider, to make up for how it narrows when stretched on
       </label>
-      {garment.neckband.school === 'flat' && (
+      {neckband.school === 'flat' && (
         <div style={{ maxWidth: 280 }}>
           <NumberField
-            spec={garmentSpec.fields.neckband.fields.easeIn}
+            spec={edgeChoiceSpec.fields.easeIn}
             help="84 is usual; 100 is exactly flat, for a cloth that does not give."
-            value={garment.neckband.easeIn}
+            value={neckband.easeIn}
             required
-            onChange={(easeIn) => set('Share of the curve', { 'neckband.easeIn': easeIn })}
-            fault={fault('neckband.easeIn')}
+            onChange={(easeIn) => set('Share of the curve', { 'edges.neckline.easeIn': easeIn })}
+            fault={fault('edges.neckline.easeIn')}
           />
         </div>
       )}

@@ -1,5 +1,6 @@
 'use client';
-import { garmentSpec, type BandSchool } from '@/core/facts/garment';
+import { edgeChoiceSpec } from '@/core/facts/garment';
+import { neckbandOf, type BandSchool } from '@/core/facts/neckline';
 import type { NeckbandPlan } from '@/core/edges/types';
 import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
@@ -13,11 +14,12 @@ import table from '@/ui/table.module.css';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 
-const { ownMm, finishedMm, printedCutMm } = garmentSpec.fields.neckband.fields;
+const { ownMm, finishedMm, printedCutMm } = edgeChoiceSpec.fields;
 
 /** How long the neckband can be: every school against the limits, and the length chosen. */
 export function BandWindow({ band }: { band: NeckbandPlan }) {
   const { garment, plan, set, fault } = useGarment();
+  const neckband = neckbandOf(garment);
   const numbers = useNumbers();
   const { unit } = useUnit();
   const get = (id: string) => valueOf(numbers, id);
@@ -59,7 +61,10 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
           }))}
         ticks={ticks}
         onChange={(value) =>
-          set('Neckband’s length', { 'neckband.school': 'own', 'neckband.ownMm': Math.max(value, ownMm.min) })
+          set('Neckband’s length', {
+            'edges.neckline.school': 'own',
+            'edges.neckline.ownMm': Math.max(value, ownMm.min),
+          })
         }
       />
       <div className={table.scroll}>
@@ -89,7 +94,9 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
                       name="band-school"
                       checked={band.school === school.school}
                       onChange={() =>
-                        set('Neckband’s school', { 'neckband.school': school.school satisfies BandSchool })
+                        set('Neckband’s school', {
+                          'edges.neckline.school': school.school satisfies BandSchool,
+                        })
                       }
                     />
                     {school.label}
@@ -115,41 +122,41 @@ export function BandWindow({ band }: { band: NeckbandPlan }) {
       <div className={styles.fields}>
         <LengthField
           spec={finishedMm}
-          valueMm={garment.neckband.finishedMm}
+          valueMm={neckband.finishedMm}
           required
           help="What shows when it is worn."
-          onChange={(mm) => set('Band’s width', { 'neckband.finishedMm': mm })}
-          fault={fault('neckband.finishedMm')}
+          onChange={(mm) => set('Band’s width', { 'edges.neckline.finishedMm': mm })}
+          fault={fault('edges.neckline.finishedMm')}
         />
         <LengthField
           spec={ownMm}
           label="Your own length"
-          valueMm={garment.neckband.ownMm}
+          valueMm={neckband.ownMm}
           help="At the seamline, without the join’s allowances."
           onChange={(mm) =>
             set(
               'Neckband’s length',
               mm === undefined
-                ? { 'neckband.ownMm': null, 'neckband.school': 'flat' }
-                : { 'neckband.ownMm': mm, 'neckband.school': 'own' },
+                ? { 'edges.neckline.ownMm': null, 'edges.neckline.school': 'flat' }
+                : { 'edges.neckline.ownMm': mm, 'edges.neckline.school': 'own' },
             )
           }
-          fault={fault('neckband.ownMm')}
+          fault={fault('edges.neckline.ownMm')}
         />
         <LengthField
           spec={printedCutMm}
           label="The pattern’s own band, as cut"
-          valueMm={garment.neckband.printedCutMm}
+          valueMm={neckband.printedCutMm}
           help="From the pattern piece or its chart."
           onChange={(mm) =>
             set('Pattern’s own band', {
-              'neckband.printedCutMm': mm,
-              ...(mm === undefined && garment.neckband.school === 'pattern'
-                ? { 'neckband.school': 'flat' }
+              'edges.neckline.printedCutMm': mm,
+              ...(mm === undefined && neckband.school === 'pattern'
+                ? { 'edges.neckline.school': 'flat' }
                 : {}),
             })
           }
-          fault={fault('neckband.printedCutMm')}
+          fault={fault('edges.neckline.printedCutMm')}
         />
       </div>
     </section>

@@ -1,5 +1,6 @@
 'use client';
 import { useState } from 'react';
+import { neckbandOf, necklineOf } from '@/core/facts/neckline';
 import { turnOfCloth } from '@/core/edges/neck/formulas';
 import { finishedFromCut } from '@/core/edges/elastics/lengths';
 import { edgeUses } from '@/core/edges/elastics/uses';
@@ -113,7 +114,8 @@ function Neckline() {
 function NeckbandWork() {
   const { garment, facts, plan, set } = useGarment();
   const numbers = useNumbers();
-  const { allowanceMm } = garment.pattern.neckline;
+  const { allowanceMm } = necklineOf(garment);
+  const neckband = neckbandOf(garment);
   const turnOfClothMm = turnOfCloth(facts.band?.thicknessMm);
   if (!plan.neckband || !plan.neckline) return null;
   const { open, endAllowance } = plan.neckband;
@@ -127,20 +129,20 @@ function NeckbandWork() {
         edgeName="neckline"
         stripName="band"
         byCurve
-        choice={garment.neckband.marks}
-        onChoose={(marks) => set('Marks', { 'neckband.marks': marks })}
+        choice={neckband.marks}
+        onChoose={(marks) => set('Marks', { 'edges.neckline.marks': marks })}
       >
         {open ? (
           <p>Its ends lie in the left shoulder seam: at Sew it goes on before that is closed.</p>
         ) : (
           <ChoiceRow
             legend="Band joined at"
-            value={garment.neckband.join}
+            value={neckband.joinAt}
             options={[
               { value: 'centre-back', label: 'centre back' },
               { value: 'left-shoulder', label: 'left shoulder' },
             ]}
-            onChange={(join) => set('Where the band is joined', { 'neckband.join': join })}
+            onChange={(join) => set('Where the band is joined', { 'edges.neckline.joinAt': join })}
           />
         )}
       </BandMarks>
@@ -151,13 +153,13 @@ function NeckbandWork() {
         cutWidthMm={valueOf(numbers, plan.neckband.cutWidth.exact)}
         onLength={(mm) =>
           set('Neckband as it is cut', {
-            'neckband.ownMm': mm - 2 * valueOf(numbers, endAllowance),
-            'neckband.school': 'own',
+            'edges.neckline.ownMm': mm - 2 * valueOf(numbers, endAllowance),
+            'edges.neckline.school': 'own',
           })
         }
         onWidth={(mm) =>
           set('Neckband as it is cut', {
-            'neckband.finishedMm': finishedFromCut('folded', mm, { allowanceMm, turnOfClothMm }),
+            'edges.neckline.finishedMm': finishedFromCut('folded', mm, { allowanceMm, turnOfClothMm }),
           })
         }
       />

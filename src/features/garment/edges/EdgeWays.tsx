@@ -46,6 +46,8 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
             onChange={(finish) =>
               put('how it is finished', {
                 use: finish === edge.finish ? undefined : usualUse(edge, finish),
+                school: undefined,
+                finishedMm: undefined,
               })
             }
           />

@@ -1,6 +1,7 @@
 'use client';
 import { NECK_TURN, V_POINT_RAD } from '@/core/edges/turns';
-import { garmentSpec, type NecklineMeasured } from '@/core/facts/garment';
+import { edgeChoiceSpec, edgeMeasuredSpec, type EdgeMeasured } from '@/core/facts/garment';
+import { neckbandOf, necklineOf, type NecklineMeasured } from '@/core/facts/neckline';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
@@ -9,7 +10,7 @@ import { MeasuredPicture } from './MeasuredPicture';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 
-const { fields } = garmentSpec.fields.pattern.fields.neckline;
+const { fields } = edgeMeasuredSpec;
 
 const SHAPES = (['round', 'scoop', 'boat', 'V'] as const).map((value) => ({ value, label: value }));
 
@@ -19,9 +20,9 @@ const MEASURED_AS = [
   { value: 'seamline', label: 'the seamline itself' },
 ] as const;
 
-type LengthKey = 'wholeMm' | 'frontMm' | 'backMm' | 'allowanceMm' | 'shoulderAllowanceMm';
+type LengthKey = 'wholeMm' | 'frontMm' | 'backMm' | 'allowanceMm' | 'crossingAllowanceMm';
 
-const BACK_LABELS: Readonly<Record<NecklineMeasured['measuredAs'], string>> = {
+const BACK_LABELS: Readonly<Record<NecklineMeasured['as'], string>> = {
   pieces: 'Back piece, edge to edge',
   ring: 'Of that, the back',
   seamline: 'Of that, the back',
@@ -30,19 +31,22 @@ const BACK_LABELS: Readonly<Record<NecklineMeasured['measuredAs'], string>> = {
 /** What was measured of the neckline; the seamline follows from it. */
 export function NecklineForm() {
   const { garment, plan, set, fault } = useGarment();
-  const { neckline } = garment.pattern;
+  const neckline = necklineOf(garment);
+  const neckband = neckbandOf(garment);
+  const measured = garment.edges?.neckline?.measured;
+  const measure = (what: string, key: keyof EdgeMeasured, value: unknown) =>
+    set(what, { 'edges.neckline.measured.as': neckline.as, [`edges.neckline.measured.${key}`]: value });
   const field = (key: LengthKey, label: string, help: string) => (
     <LengthField
       spec={fields[key]}
       label={label}
       help={help}
-      valueMm={neckline[key]}
-      onChange={(mm) => set('Neckline', { [`pattern.neckline.${key}`]: mm })}
-      fault={fault(`pattern.neckline.${key}`)}
-      required={key === 'allowanceMm' || key === 'shoulderAllowanceMm'}
+      valueMm={measured?.[key]}
+      onChange={(mm) => measure('Neckline', key, mm)}
+      fault={fault(`edges.neckline.measured.${key}`)}
     />
   );
-  const pieces = neckline.measuredAs === 'pieces';
+  const pieces = neckline.as === 'pieces';
   return (
     <section className={styles.stack}>
       <div className={styles.between}>
@@ -55,22 +59,23 @@ export function NecklineForm() {
       </div>
       <ChoiceRow
         legend="What was measured"
-        value={neckline.measuredAs}
+        value={neckline.as}
         options={MEASURED_AS}
-        onChange={(measuredAs) => set('What was measured', { 'pattern.neckline.measuredAs': measuredAs })}
+        onChange={(as) => measure('What was measured', 'as', as)}
       />
       <ChoiceRow
         legend="Shape of the neck"
-        value={garment.neckband.shape ?? 'round'}
+        value={neckband.shape ?? 'round'}
         options={SHAPES}
         onChange={(shape) =>
           set('Shape of the neck', {
-            'neckband.shape': shape,
-            'pattern.neckline.turnRad': NECK_TURN[shape],
+            'edges.neckline.shape': shape,
+            'edges.neckline.measured.as': neckline.as,
+            'edges.neckline.measured.turnRad': NECK_TURN[shape],
           })
         }
       />
-      <MeasuredPicture as={neckline.measuredAs} />
+      <MeasuredPicture as={neckline.as} />
       <div className={styles.fields}>
         {pieces
           ? field(
@@ -82,16 +87,16 @@ export function NecklineForm() {
         {pieces && field('wholeMm', 'Or front and back in one', 'Counts where the two are not both given.')}
         {field(
           'backMm',
-          BACK_LABELS[neckline.measuredAs],
+          BACK_LABELS[neckline.as],
           pieces ? 'The whole neck edge of the back.' : 'From shoulder seam to shoulder seam.',
         )}
-        {neckline.measuredAs !== 'seamline' &&
-          field('allowanceMm', 'Seam allowance at the neck', 'From cut edge to stitching.')}
+        {neckline.as !== 'seamline' &&
+          field('allowanceMm', 'Seam allowance at the neck', 'Empty: that of the other seams.')}
         {pieces &&
           field(
-            'shoulderAllowanceMm',
+            'crossingAllowanceMm',
             'Seam allowance at the shoulder',
-            'The shoulder seams swallow four of these.',
+            'Empty: that of the other seams. The shoulder seams swallow four.',
           )}
         <NumberField
           spec={fields.turnRad}
@@ -99,16 +104,16 @@ export function NecklineForm() {
           help="280° on sloped shoulders; 360° for a flat ring."
           value={neckline.turnRad}
           required
-          onChange={(turnRad) => set('Total turn', { 'pattern.neckline.turnRad': turnRad })}
+          onChange={(turnRad) => measure('Total turn', 'turnRad', turnRad)}
         />
-        {garment.neckband.shape === 'V' && (
+        {neckband.shape === 'V' && (
           <NumberField
-            spec={garmentSpec.fields.neckband.fields.pointRad}
+            spec={edgeChoiceSpec.fields.pointRad}
             help="The band is mitred there: only the rest is eased."
-            value={garment.neckband.pointRad ?? V_POINT_RAD}
+            value={neckband.pointRad ?? V_POINT_RAD}
             required
-            onChange={(pointRad) => set('Turn at the point', { 'neckband.pointRad': pointRad })}
-            fault={fault('neckband.pointRad')}
+            onChange={(pointRad) => set('Turn at the point', { 'edges.neckline.pointRad': pointRad })}
+            fault={fault('edges.neckline.pointRad')}
           />
         )}
       </div>

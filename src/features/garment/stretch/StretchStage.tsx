@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { neckbandOf } from '@/core/facts/neckline';
 import { phraseText } from '@/core/explain/display';
 import { classLabels } from '@/core/cloth/stretchClass';
 import { wantsNeckband } from '@/core/edges/useOf';
@@ -69,12 +70,14 @@ export function StretchStage() {
             {neckbandWanted && (
               <ChoiceRow
                 legend="The band’s length runs"
-                value={garment.neckband.direction}
+                value={neckbandOf(garment).direction}
                 options={[
                   { value: 'across', label: 'across the cloth' },
                   { value: 'along', label: 'along the selvedge' },
                 ]}
-                onChange={(direction) => set('Way the band is cut', { 'neckband.direction': direction })}
+                onChange={(direction) =>
+                  set('Way the band is cut', { 'edges.neckline.direction': direction })
+                }
               />
             )}
           </section>

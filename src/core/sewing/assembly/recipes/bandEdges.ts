@@ -1,3 +1,4 @@
+import { neckbandOf } from '../../../facts/neckline';
 import { say } from '../../../explain/ledger';
 import type { StepSpec } from '../step';
 import type { EdgeContext } from '../edgeContext';
@@ -224,7 +225,7 @@ function sew(at: EdgeContext): StepSpec {
     shoulderOpen,
   } = at;
   const neck = use.id === 'neckband';
-  const shoulder = neck && (shoulderOpen === true || context.garment.neckband.join === 'left-shoulder');
+  const shoulder = neck && (shoulderOpen === true || neckbandOf(context.garment).joinAt === 'left-shoulder');
   const where = neck ? (shoulder ? 'the left shoulder' : 'centre back') : pair ? 'the seam' : 'centre back';
   return step(
     `${id}-sew`,

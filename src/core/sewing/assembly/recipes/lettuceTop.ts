@@ -1,3 +1,4 @@
+import { neckbandOf } from '../../../facts/neckline';
 import { say } from '../../../explain/ledger';
 import type { StepSpec } from '../step';
 import { edge } from './edges';
@@ -87,7 +88,7 @@ const foldRippled = (c: RecipeContext): readonly StepSpec[] => [
       passes: ['edge:neckline/fold'],
       sides: 'the folded edge',
       up: 'the face',
-      start: c.garment.neckband.join === 'left-shoulder' ? 'the left shoulder' : 'centre back',
+      start: neckbandOf(c.garment).joinAt === 'left-shoulder' ? 'the left shoulder' : 'centre back',
       ring: true,
       cautions: ['clips-knife'],
     },
