@@ -95,6 +95,18 @@ test('nothing is worked out again while nothing it was worked out of has changed
   expect(of('first-bra')?.name).toBe('Another name');
 });
 
+test('minutes that another garment of the kind took change what is left to sew', () => {
+  const left = () => garmentLines(db).lines.find(({ id }) => id === 'ring-toss')?.minutesLeft ?? 0;
+  const before = left();
+  const tee = garments.find(({ id }) => id === 'overture');
+  if (!tee || tee.op !== 'create') throw new Error('expected another tee in the demo');
+  const steps = ['armhole', 'side', 'neckline-sew', 'neckline-press', 'sleeve-hem', 'hem', 'last-look'];
+  const sewn = Object.fromEntries(steps.map((id) => [id, { doneOn: today(), minutes: 240 }]));
+  const slow = (id: string) => ({ ...tee, id, facts: { ...tee.facts, sewn } as never });
+  write(db, { label: 'Slow', ops: ['slow-1', 'slow-2', 'slow-3'].map(slow) });
+  expect(left()).toBeGreaterThan(before);
+});
+
 test('on another day all of it is worked out again: ages count', () => {
   const of = () => garmentLines(db).lines.find(({ id }) => id === 'ring-toss');
   const before = of();

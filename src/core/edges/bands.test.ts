@@ -15,6 +15,7 @@ import {
 } from './neck/formulas';
 import { ringOfPieces, seamlineOfRing } from './seamline';
 import { windowRemedies } from './neck/window';
+import { usualUse } from './useOf';
 
 const SLOPE = (20 * Math.PI) / 180;
 
@@ -78,6 +79,13 @@ describe('seamline and fold edge against parallel curves (reference library: bez
     const quarter = new Bezier(radius, 0, radius, k, k, radius, 0, radius);
     expect(4 * parallelLength(quarter, -12)).toBeCloseTo(foldEdge(4 * quarter.length(), 2 * Math.PI, 12), 1);
   });
+});
+
+test('a neck finished with a band takes a neckband, any other edge a band of its own; a kind’s own use comes first', () => {
+  expect(usualUse({ id: 'neckline' }, 'band')).toBe('neckband');
+  expect(usualUse({ id: 'hem' }, 'band')).toBe('hem-band');
+  expect(usualUse({ id: 'wrist', use: 'cuff' }, 'band')).toBe('cuff');
+  expect(usualUse({ id: 'wrist', use: 'cuff' }, 'elastic')).toBe('turned');
 });
 
 describe('the neckband', () => {

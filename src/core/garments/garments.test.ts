@@ -12,6 +12,7 @@ import { drawGarment } from './drawings/drawGarment';
 import type { DrawnBody } from './drawings/figure';
 import type { GarmentDrawing } from './drawings/garmentDrawing';
 import { kindOf } from './kindOf';
+import { startGarment } from './startGarment';
 
 const repeated = (ids: readonly string[]) => ids.filter((id, at) => ids.indexOf(id) !== at);
 const partsOf = (drawing: GarmentDrawing) =>
@@ -181,4 +182,10 @@ describe('a plan for every garment, three wearers, five cloths', () => {
       expect(plan.zones.length + plan.needs.length).toBeGreaterThan(0);
     }
   });
+});
+
+test('on an inch tape a neckband starts at ¾ in; an edge without one is left alone, and so is the other tape', () => {
+  expect(startGarment('Tee', 'tee', 'in').edges?.neckline?.finishedMm).toBeCloseTo(19.05, 9);
+  expect(startGarment('Tights', 'leggings', 'in').edges).toBeUndefined();
+  expect(startGarment('Tee', 'tee', 'cm').edges).toBeUndefined();
 });

@@ -330,6 +330,13 @@ describe('other sets, and two garments together', () => {
     expect(tour?.instead.map(({ from }) => from)).toContain('four-thread overlock');
     expect(rows.find(({ id }) => id === 'corner')?.instead).toEqual([]);
   });
+  test('together they are sewn on the machines of the first, whatever the second names', () => {
+    const usual = on('serger-coverstitch', garmentOf('tee'));
+    const second = change(demoFact('ring-toss'), { sewn: {} });
+    const stations = (other: GarmentFacts) =>
+      planTogether(usual, other, TODAY).steps.map(({ station }) => station);
+    expect(stations(on('corner', second))).toEqual(stations(on('serger-coverstitch', second)));
+  });
   test('together they never change over more than one after the other, and every step is there once', () => {
     for (const [, other] of unsewn.filter(([id]) => ['matinee', 'tightrope', 'otter-bottoms'].includes(id))) {
       const both = planTogether(facts, other, TODAY);

@@ -140,4 +140,9 @@ test('one total for a neck measured on its pieces gives the same seamline as fro
     return value(of, of.neckline?.seamline);
   };
   expect(neck({ wholeMm: 520 })).toBeCloseTo(neck({ frontMm: 330, backMm: 190 }), 9);
+  const asked = (measured: Partial<EdgeMeasured>) =>
+    plan('tee', { outer: stated(0.5), band: stated(0.6) }, atNeckline({}, { measured })).needs.filter(
+      ({ stage }) => stage === 'bands',
+    ).length;
+  expect([{ wholeMm: 520 }, { frontMm: 330, backMm: 190 }, { frontMm: 330 }].map(asked)).toEqual([0, 0, 1]);
 });

@@ -78,6 +78,16 @@ describe('the shopping list', () => {
     const without = shoppingList(all.filter(({ id }) => id !== 'first-bra').map(garmentWants));
     expect(without.lines.find(({ id }) => id === 'tide-strap')).toBeUndefined();
   });
+  test('of many garments a dozen are named and the others counted, and none is left out of the sum', () => {
+    const one = all.find(({ id }) => id === 'first-bra');
+    if (!one) throw new Error('expected the bra in the demo');
+    const many = Array.from({ length: 15 }, (_, at) => garmentWants({ ...one, id: `bra-${at}` }));
+    const { lines, numbers } = shoppingList(many);
+    const strap = lines.find(({ id }) => id === 'tide-strap');
+    expect([strap?.garments.length, strap?.more]).toEqual([12, 3]);
+    expect(numbers[strap?.wants ?? '']?.value).toBeCloseTo(15 * (takenOf(one)['tide-strap'] ?? 0), 6);
+    expect(Object.values(numbers[strap?.wants ?? '']?.terms ?? {}).at(-1)?.label).toBe('3 more garments');
+  });
   test('every line’s numbers are there, and plain for the page', () => {
     for (const one of list.lines)
       for (const id of [one.wants, one.short]) expect(number(id)).toBeGreaterThan(0);

@@ -73,6 +73,8 @@ interface ShoppingLine {
   readonly has?: string;
   readonly short: string;
   readonly garments: readonly { readonly id: string; readonly name: string }[];
+  /** How many more there are than are named. */
+  readonly more: number;
 }
 
 export interface ShoppingList {
@@ -94,19 +96,28 @@ export function shortThings(garments: readonly GarmentWants[]): readonly Wanted[
       here.each.push({ garment, amount });
     }
   }
-  return [...wanted.values()].filter(
-    ({ has, each }) => has === undefined || has < each.reduce((sum, { amount }) => sum + amount, 0),
-  );
+  return [...wanted.values()].filter(({ has, each }) => has === undefined || has < sumOf(each));
 }
+
+/** So many garments are named for one thing to buy; the others are counted. */
+const MOST_NAMED = 12;
+
+const sumOf = (each: Wanted['each']): number => each.reduce((sum, { amount }) => sum + amount, 0);
 
 /** The same as a list with the derivation of every amount. */
 export function shoppingList(garments: readonly GarmentWants[]): ShoppingList {
   const book = createLedger();
   const lines = shortThings(garments).map((entry): ShoppingLine => {
     const { id, what, name, href, unit, has, each } = entry;
-    const terms = Object.fromEntries(
-      each.map(({ garment, amount }, at) => [`g${at + 1}`, leaf(garment.name, amount, unit, 'own record')]),
-    );
+    const named = each.slice(0, MOST_NAMED);
+    const others = each.slice(MOST_NAMED);
+    const addends = [
+      ...named.map(({ garment, amount }) => leaf(garment.name, amount, unit, 'own record')),
+      ...(others.length > 0
+        ? [leaf(`${others.length} more garments`, sumOf(others), unit, 'own record')]
+        : []),
+    ];
+    const terms = Object.fromEntries(addends.map((addend, at) => [`g${at + 1}`, addend]));
     const wants = book.work(`buy.${id}.wants`, {
       label: `${name}, wanted`,
       unit,
@@ -133,7 +144,8 @@ export function shoppingList(garments: readonly GarmentWants[]): ShoppingList {
       wants: wants.id,
       ...(there ? { has: there.id } : {}),
       short: short.id,
-      garments: each.map(({ garment }) => ({ id: garment.id, name: garment.name })),
+      garments: named.map(({ garment }) => ({ id: garment.id, name: garment.name })),
+      more: others.length,
     };
   });
   return { numbers: { ...book.numbers }, lines };

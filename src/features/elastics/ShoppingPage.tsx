@@ -50,6 +50,7 @@ export function ShoppingPage({ list }: { list: ShoppingList }) {
                           <Link href={`/garments/${id}?stage=bands`}>{name}</Link>
                         </div>
                       ))}
+                      {line.more > 0 && <p className="soft small">and {line.more} more</p>}
                     </td>
                   </tr>
                 ))}
