@@ -6,6 +6,8 @@ import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
+import { useUnit } from '@/ui/unit';
+import { formatLength } from '@/core/units/formatLength';
 import { MeasuredPicture } from './MeasuredPicture';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
@@ -31,9 +33,11 @@ const BACK_LABELS: Readonly<Record<NecklineMeasured['as'], string>> = {
 /** What was measured of the neckline; the seamline follows from it. */
 export function NecklineForm() {
   const { garment, plan, set, fault } = useGarment();
+  const { unit } = useUnit();
   const neckline = necklineOf(garment);
   const neckband = neckbandOf(garment);
   const measured = garment.edges?.neckline?.measured;
+  const others = `that of the other seams, ${formatLength(garment.pattern.seamAllowanceMm, unit)}`;
   const measure = (what: string, key: keyof EdgeMeasured, value: unknown) =>
     set(what, { 'edges.neckline.measured.as': neckline.as, [`edges.neckline.measured.${key}`]: value });
   const field = (key: LengthKey, label: string, help: string) => (
@@ -91,12 +95,12 @@ export function NecklineForm() {
           pieces ? 'The whole neck edge of the back.' : 'From shoulder seam to shoulder seam.',
         )}
         {neckline.as !== 'seamline' &&
-          field('allowanceMm', 'Seam allowance at the neck', 'Empty: that of the other seams.')}
+          field('allowanceMm', 'Seam allowance at the neck', `Empty: ${others}.`)}
         {pieces &&
           field(
             'crossingAllowanceMm',
             'Seam allowance at the shoulder',
-            'Empty: that of the other seams. The shoulder seams swallow four.',
+            `Empty: ${others}. The shoulder seams swallow four.`,
           )}
         <NumberField
           spec={fields.turnRad}
