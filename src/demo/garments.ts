@@ -217,7 +217,7 @@ export function demoGarments(today: string): Household['garments'] {
       outerClothId: 'loon-swim',
       liningClothId: 'minnow-lining',
       edges: {
-        neckline: { elasticId: 'cove-swim', measured: pieces(820, 390) },
+        neckline: { elasticId: 'cove-swim', measured: neck(430, 390) },
         armhole: { elasticId: 'cove-swim', measured: pieces(420, 190) },
         'shelf-hem': { elasticId: 'sound-swim' },
         leg: { elasticId: 'cove-swim' },

@@ -2,7 +2,7 @@
 import NativeSelect from '@mui/material/NativeSelect';
 import OutlinedInput from '@mui/material/OutlinedInput';
 import { useId } from 'react';
-import { Field } from './Field';
+import { Field, helpIdOf } from './Field';
 
 interface Props {
   readonly label: string;
@@ -24,6 +24,7 @@ export function PickField({ label, value, options, empty, onChange, fault }: Pro
         value={value}
         onChange={(event) => onChange(event.target.value)}
         input={<OutlinedInput label={label} notched />}
+        inputProps={fault ? { 'aria-describedby': helpIdOf(id) } : {}}
       >
         <option value="">{empty}</option>
         {value !== '' && !options.some(({ id: known }) => known === value) && (

@@ -3,7 +3,7 @@ import type { EdgeUse } from './elastics/edgeUse';
 import type { Explained } from '../explain/explained';
 import { getNumber, leaf, say } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
-import type { Edge } from '../fit/garmentKind';
+import { hemFieldOf, type Edge } from '../fit/garmentKind';
 import { turnOf } from './edgeLength';
 import type { EdgesInputs } from './edgeInputs';
 import type { EdgePlan, StripPlan } from './types';
@@ -192,11 +192,10 @@ export function hemPlan(
 ): Pick<EdgePlan, 'hem'> {
   if (!use.turnsUp) return {};
   const { pattern } = facts.garment;
-  const mm = edge.id === 'sleeve-hem' ? pattern.sleeveHemAllowanceMm : pattern.hemAllowanceMm;
   const depth = book.given(
     `edge.${edge.id}.hem`,
     `${edge.label.toLowerCase()}, turned up`,
-    mm,
+    pattern[hemFieldOf(edge)],
     'mm',
     'chosen',
   );

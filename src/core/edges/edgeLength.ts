@@ -3,7 +3,7 @@ import { USUAL_TURN } from './turns';
 import type { Explained } from '../explain/explained';
 import { getNumber, leaf, type Ledger } from '../explain/ledger';
 import type { EdgeMeasured, Garment } from '../facts/garment';
-import { openingAt, type Edge, type GarmentKind } from '../fit/garmentKind';
+import { isNeck, openingAt, type Edge, type GarmentKind } from '../fit/garmentKind';
 import { edgeUseOf } from './useOf';
 import type { Body } from '../explain/body';
 import type { Neckline } from './neck/neckline';
@@ -42,8 +42,7 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
   const given = (mm: number) => book.given(id, label, mm, 'mm', 'measured');
   const opening = openingAt(kind, edge.id);
   if (use.measured === 'between rings') return ringToRing(inputs, edge, id);
-  const atNeck = edge.id === 'neckline' && opening?.at === 'neckline' ? neckline?.seamline : undefined;
-  if (atNeck && use.measured !== 'shoulder seam') return atNeck;
+  if (neckline && isNeck(kind, edge) && use.measured !== 'shoulder seam') return neckline.seamline;
   const whole = choice?.measured?.wholeMm;
   if (choice?.measured && whole !== undefined) {
     return measuredLength(inputs, edge, { ...choice.measured, wholeMm: whole }, id, label);

@@ -86,6 +86,8 @@ export interface Edge extends StyledPart, EdgeRun {
   readonly zone?: ZoneId;
   /** The part of that girth it runs along, where that is not all of it (an estimate until it is measured). */
   readonly zoneShare?: number;
+  /** Its hem has an allowance of its own: that of the sleeves, not the body’s. */
+  readonly sleeveHem?: true;
   /** The body it holds on, where that is not its zone's. */
   readonly body?: BodyMeasure;
 }
@@ -121,6 +123,12 @@ export interface Opening extends StyledPart {
   readonly closure?: true;
 }
 
+/** The allowance that an edge is hemmed with, by the pattern’s field. */
+export const hemFieldOf = ({
+  sleeveHem,
+}: Pick<Edge, 'sleeveHem'>): 'sleeveHemAllowanceMm' | 'hemAllowanceMm' =>
+  sleeveHem ? 'sleeveHemAllowanceMm' : 'hemAllowanceMm';
+
 /** Whether an opening has a closure: as the person says, else as its kind has it. */
 export const hasClosure = ({ id, closure }: Opening, { closures }: Pick<Garment, 'closures'>): boolean =>
   closures?.[id] ?? closure ?? false;
@@ -128,6 +136,10 @@ export const hasClosure = ({ id, closure }: Opening, { closures }: Pick<Garment,
 /** The opening an edge makes; the waist a top is pulled over is no edge's own. */
 export const openingAt = ({ openings }: Pick<GarmentKind, 'openings'>, edgeId: string): Opening | undefined =>
   openings.find(({ edge, id }) => edge === edgeId && id !== PASSED_BY_THE_WAY);
+
+/** Whether an edge is measured as a neck is: front and back apart, by its shape. */
+export const isNeck = (kind: Pick<GarmentKind, 'openings'>, { id }: Pick<Edge, 'id'>): boolean =>
+  id === 'neckline' && openingAt(kind, id)?.at === 'neckline';
 
 /** The opening of a top that lies above its edge: it is only passed on the way. */
 export const PASSED_BY_THE_WAY = 'waist';

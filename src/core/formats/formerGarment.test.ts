@@ -103,8 +103,10 @@ test('what was chosen at the edge for another strip counts no more for a neckban
   expect(elastic).toEqual({
     ...edges.neckline,
     use: 'turned',
-    measured: { as: 'pieces', wholeMm: 520, backMm: 190, crossingAllowanceMm: 10 },
+    measured: { as: 'pieces', frontMm: 330, backMm: 190, crossingAllowanceMm: 10 },
   });
+  const collar = now({ ...formerNeck, kind: 'shaped-blouse' }).edges?.collar;
+  expect(collar?.measured).toMatchObject({ as: 'pieces', wholeMm: 520, backMm: 190 });
   const measured = { as: 'ring', wholeMm: 480 } as const;
   const own = { ...formerNeck, kind: 'crop-top', edges: { neckline: { measured } } };
   expect(now(own).edges?.neckline).toEqual({ measured });

@@ -100,13 +100,14 @@ function neckEdge(edge: Edge, choice: Loose, { neckband, neckline, pattern }: Ne
   const others = Object.fromEntries(Object.entries(choice).filter(([field]) => !OF_A_BAND.has(field)));
   if (use === 'neckband')
     return { ...others, ...bandAtNeck(neckband), ...neckMeasured(edge, neckline, pattern) };
-  // Anything else was cut to what stood at its edge; it is measured in one.
+  // Anything else was cut to what stood at its edge.
+  const measured = edge.id === 'neckline' ? neckline : inOne(neckline);
   return recordOf(choice.measured).wholeMm === undefined
-    ? { ...choice, ...neckMeasured(edge, inOne(neckline), pattern) }
+    ? { ...choice, ...neckMeasured(edge, measured, pattern) }
     : choice;
 }
 
-/** A neckline whose front and back were measured apart, as one. */
+/** A neckline whose front and back were measured apart, as one: a collar’s edge is measured all along. */
 function inOne({ frontMm, ...neckline }: Loose): Loose {
   const { measuredAs, backMm } = neckline;
   const both = measuredAs === 'pieces' && typeof frontMm === 'number' && typeof backMm === 'number';

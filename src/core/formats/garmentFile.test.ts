@@ -21,7 +21,13 @@ test('a file of version 1 is read as the garment it is, and written as version 2
   const former = {
     ...demoFile('buoy'),
     version: '1',
-    garment: { ...garment, machines: 'sewing-only', sleeveHems: 'best', topstitch: 'straight' },
+    garment: {
+      ...garment,
+      neckband: { finishedMm: 25 },
+      machines: 'sewing-only',
+      sleeveHems: 'best',
+      topstitch: 'straight',
+    },
   };
   const read = readGarmentFile(JSON.stringify(former));
   expect(read.ok && read.file).toEqual(demoFile('buoy'));

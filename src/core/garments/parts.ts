@@ -179,7 +179,10 @@ export const openBand: EdgeRun = {
 export const oneEachSide: EdgeRun = { pair: true, open: true, start: 'one end', middle: 'middle' };
 
 export const neckbandEdge = edge('neckline', 'Neckline', 'band', { use: 'neckband', ...aroundNeck });
-export const sleeveHemEdge = edge('sleeve-hem', 'Sleeve hems', 'hem', aroundArm);
+export const sleeveHemEdge = edge('sleeve-hem', 'Sleeve hems', 'hem', {
+  sleeveHem: true,
+  ...aroundArm,
+});
 export const hemEdge = (zone: string): Edge => edge('hem', 'Hem', 'hem', { zone, ...aroundBody });
 export const shoulderStay = edge('shoulder', 'Shoulders', 'stay', { use: 'stay', ...oneEachSide });
 

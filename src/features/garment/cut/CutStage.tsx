@@ -152,7 +152,7 @@ export function CutStage() {
       <p>
         Allowances: seams {show(garment.pattern.seamAllowanceMm)}
         {plan.neckline && `, neck ${show(necklineOf(garment).allowanceMm)}`}
-        {kind.edges.some(({ id }) => id === 'sleeve-hem') &&
+        {kind.edges.some(({ sleeveHem }) => sleeveHem) &&
           `, sleeve hems ${show(garment.pattern.sleeveHemAllowanceMm)}`}
         {kind.edges.some(({ finish }) => finish === 'hem') && `, hem ${show(garment.pattern.hemAllowanceMm)}`}
         . Mark the front’s centre and the back’s centre; double notches on the back.

@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { neckbandOf, necklineOf } from '@/core/facts/neckline';
+import { hemFieldOf } from '@/core/fit/garmentKind';
 import { turnOfCloth } from '@/core/edges/neck/formulas';
 import { finishedFromCut } from '@/core/edges/elastics/lengths';
 import { edgeUses } from '@/core/edges/elastics/uses';
@@ -24,6 +25,7 @@ import { NecklineForm } from './NecklineForm';
 import { NextButton } from '../page/NextButton';
 import { useGarmentDrawing } from '../page/useGarmentDrawing';
 import { useGarment } from '../page/useGarment';
+import { useEdge } from './useEdge';
 
 const pattern = garmentSpec.fields.pattern.fields;
 
@@ -40,9 +42,8 @@ export function BandsStage() {
     if (use === 'neckband')
       return plan.neckband ? show(valueOf(numbers, plan.neckband.chosen)) : 'to measure';
     if (edgeUses[use].stays) return stayWords(garment, show);
-    if (finish === 'hem') {
-      return `turned ${show(id === 'sleeve-hem' ? garment.pattern.sleeveHemAllowanceMm : garment.pattern.hemAllowanceMm)}`;
-    }
+    const own = kind.edges.find((one) => one.id === id);
+    if (finish === 'hem' && own) return `turned ${show(garment.pattern[hemFieldOf(own)])}`;
     const last = strips.at(-1)?.of === 'elastic' ? strips.at(-1) : strips[0];
     if (last) return show(valueOf(numbers, last.chosen));
     if (edgeUses[use].strips.length > 0) return 'to measure';
@@ -77,10 +78,8 @@ export function BandsStage() {
         </div>
         <div className={styles.stack}>
           {edge.use === 'neckband' && <Neckline />}
-          {edge.finish === 'hem' && <Hem edge={edge} />}
+          {edge.finish === 'hem' && <Hem plan={edge} />}
           {edge.use === 'neckband' ? <EdgeWays plan={edge} /> : <EdgeWork key={edge.id} plan={edge} />}
-          {edge.use !== 'neckband' &&
-            kind.openings.some((one) => one.edge === edge.id && one.at === 'neckline') && <NecklineForm />}
           <StripsLinks />
         </div>
       </div>
@@ -198,10 +197,10 @@ function StripsLinks() {
   );
 }
 
-function Hem({ edge }: { edge: EdgePlan }) {
+function Hem({ plan }: { plan: EdgePlan }) {
   const { garment, set, fault } = useGarment();
-  const sleeve = edge.id === 'sleeve-hem';
-  const key = sleeve ? 'sleeveHemAllowanceMm' : 'hemAllowanceMm';
+  const { edge } = useEdge(plan);
+  const key = hemFieldOf(edge);
   return (
     <section className={styles.stack}>
       <h2>{edge.id === 'hem' ? 'Hem of the body' : edge.label}</h2>
@@ -214,7 +213,7 @@ function Hem({ edge }: { edge: EdgePlan }) {
           onChange={(mm) => set('Hem', { [`pattern.${key}`]: mm })}
           fault={fault(`pattern.${key}`)}
         />
-        {sleeve && (
+        {edge.sleeveHem && (
           <LengthField
             spec={pattern.sleeveHemMm}
             valueMm={garment.pattern.sleeveHemMm}

@@ -4,6 +4,7 @@ import { turnOfCloth } from '@/core/edges/neck/formulas';
 import { finishedFromCut } from '@/core/edges/elastics/lengths';
 import { marksOf } from '@/core/edges/marks/stripMarks';
 import type { EdgePlan, StripPlan } from '@/core/edges/types';
+import { isNeck } from '@/core/fit/garmentKind';
 import { NumbersProvider, useNumbers, valueOf } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
 import styles from '../page/GarmentPage.module.css';
@@ -15,6 +16,7 @@ import { Drop, Gathers, Ripple } from './EdgeExtras';
 import { EdgeMaterials } from './EdgeMaterials';
 import { GivenStrip } from './GivenStrip';
 import { EdgeMeasure } from './EdgeMeasure';
+import { NecklineForm } from './NecklineForm';
 import { Rounds } from './Rounds';
 import { Sections } from './Sections';
 import { StripOutcome } from './StripOutcome';
@@ -24,7 +26,10 @@ import { useEdge } from './useEdge';
 
 /** Everything about one edge: its strips with their windows and marks, what they are of, and how they are sewn. */
 export function EdgeWork({ plan }: { plan: EdgePlan }) {
-  const { use } = useEdge(plan);
+  const { edge, use } = useEdge(plan);
+  const { kind } = useGarment();
+  const neck = isNeck(kind, edge);
+  const measuring = neck ? <NecklineForm /> : <EdgeMeasure plan={plan} />;
   const plain = use.strips.length === 0 || plan.strips.length === 0;
   const strip = plan.strips[0];
   const tried = plan.strips.find(({ of }) => of === 'elastic');
@@ -39,7 +44,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
           <PhraseText phrase={plan.missing} />.
         </p>
       )}
-      {measureFirst && <EdgeMeasure plan={plan} />}
+      {measureFirst && measuring}
       <AllowanceNote plan={plan} />
       <EdgeMaterials plan={plan} />
       {!onlyStay &&
@@ -61,7 +66,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
       {tried && use.triedOn && strip === tried && <Rounds plan={plan} strip={tried} />}
       <Drop plan={plan} />
       <Ripple plan={plan} />
-      {!measureFirst && use.measured !== 'not at all' && <EdgeMeasure plan={plan} />}
+      {!measureFirst && (neck || use.measured !== 'not at all') && measuring}
       {!onlyStay && use.allowance !== 'none' && !use.hardware && <Gathers plan={plan} />}
       <EdgeWays plan={plan} />
     </>
