@@ -1,13 +1,15 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Garment } from '../src/core/facts/garment';
+import { newTee } from '../src/core/facts/garment';
 import { openDatabase, type Database } from '../src/data/database';
 import { migrateDatabase } from '../src/data/migrate';
 import { write } from '../src/server/recordRoutes';
 import { garmentLines } from '../src/server/views';
+import { household } from '../src/demo/household';
 import { householdOps } from '../src/demo/ops';
 import { TODAY } from '../tests/demoFacts';
+import { copyGarments } from './copies';
 
 const RUNS = 60;
 const FULL_PAGE = 20;
@@ -36,23 +38,7 @@ export function listRatio(): number {
 }
 
 function fill(db: Database, count: number): void {
-  const { shelf, garments } = householdOps(TODAY);
-  const model = garments.find(({ id }) => id === 'ring-toss') as { facts: Garment };
-  const made = write(db, {
-    label: 'Fill',
-    ops: [
-      ...shelf,
-      ...Array.from(
-        { length: count },
-        (_, at) =>
-          ({
-            op: 'create',
-            kind: 'garment',
-            id: `g${at}`,
-            facts: { ...model.facts, name: `Tee ${at}` },
-          }) as const,
-      ),
-    ],
-  });
-  if (!made.ok) throw new Error(`expected the bench's garments to be taken, got ${made.code}`);
+  const made = write(db, { label: 'Shelf', ops: householdOps(TODAY).shelf });
+  if (!made.ok) throw new Error(`expected the bench's shelf to be taken, got ${made.code}`);
+  copyGarments(db, [household(TODAY).garments['ring-toss'] ?? newTee('Tee')], count);
 }

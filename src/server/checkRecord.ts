@@ -38,8 +38,7 @@ export const checkRecord: Check = (kind, facts, db, id, touched) => {
 
 /** A garment and its edges name only records that are here. */
 function missingRefs(db: Querier, garment: FactsByKind['garment']): Fault[] {
-  const own = ownRefsOf(garment).map(({ field, kind, id }) => ({ path: field as string, kind, id }));
-  return [...own, ...edgeRefsOf(garment)].flatMap(({ path, kind, id }): Fault[] => {
+  return [...ownRefsOf(garment), ...edgeRefsOf(garment)].flatMap(({ path, kind, id }): Fault[] => {
     const found = findRecord(db, kind, id);
     if (found && !found.removed) return [];
     const sentence = `That ${recordNames[kind]} is no longer here: choose another from the list.`;

@@ -278,13 +278,13 @@ export const garmentRefFields = Object.keys(garmentRefs) as readonly GarmentRef[
 export const ownRefsOf = (
   garment: Pick<Garment, GarmentRef>,
 ): readonly {
-  readonly field: GarmentRef;
+  readonly path: GarmentRef;
   readonly kind: (typeof garmentRefs)[GarmentRef];
   readonly id: string;
 }[] =>
   garmentRefFields.flatMap((field) => {
     const id = garment[field];
-    return id === undefined || isUsualSet(id) ? [] : [{ field, kind: garmentRefs[field], id }];
+    return id === undefined || isUsualSet(id) ? [] : [{ path: field, kind: garmentRefs[field], id }];
   });
 
 /** The records an edge names, by the field that names them. */

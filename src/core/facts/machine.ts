@@ -20,6 +20,9 @@ export type UsualSetId = (typeof usualSetIds)[number];
 export const isUsualSet = (id: string | undefined): id is UsualSetId =>
   usualSetIds.includes(id as UsualSetId);
 
+/** The usual machines that stand in where no set of one's own is named. */
+export const usualSetOf = (id: string | undefined): UsualSetId => (isUsualSet(id) ? id : usualSetIds[0]);
+
 export const machineKinds = ['sewing machine', 'serger', 'coverstitch', 'combined'] as const;
 export type MachineKind = (typeof machineKinds)[number];
 /** What a kind is called. */

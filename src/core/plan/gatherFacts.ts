@@ -33,10 +33,10 @@ const machinesOf = (set: MachineSet, find: FindFacts): Readonly<Record<string, M
 export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
   const facts: Record<string, unknown> = { garment };
   const layers: Record<string, Cloth> = {};
-  for (const { field, kind, id } of ownRefsOf(garment)) {
+  for (const { path, kind, id } of ownRefsOf(garment)) {
     const found = find(kind, id);
     if (!found) continue;
-    facts[factOfRef[field]] = found;
+    facts[factOfRef[path]] = found;
     if (kind === 'cloth')
       Object.assign(
         layers,

@@ -48,15 +48,19 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const zones = withLoop(book, kind, planZones(book, facts, kind, body, cloth));
   const size = planSize({ book, facts, kind, body, zones });
   const fitted = withPattern(book, facts, kind, zones, size);
-  const neckline = planNeckline(book, necklineOf(garment));
-  const reading = band?.[neckbandOf(garment).direction];
+  const measured = necklineOf(garment);
+  const neckline = planNeckline(book, measured);
+  const wished = neckbandOf(garment);
+  const reading = band?.[wished.direction];
   const banded = kind.edges.find(({ id }) => id === 'neckline');
   const wantsBand = banded !== undefined && edgeUseOf(banded, garment).id === 'neckband';
   const neckband =
     wantsBand && neckline && reading && facts.band && passes.head
       ? planNeckband({
           book,
-          garment,
+          neckband: wished,
+          measured,
+          asCutMm: garment.cuts.neckband?.lengthMm,
           neckline,
           reading,
           cloth: facts.band,
@@ -126,6 +130,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     steps,
     numbers: book.numbers,
     wantsBand,
+    necklineKnown: neckline !== undefined,
     usesBand,
     bandDirectionTested: reading !== undefined,
     outerTested: outer?.around !== undefined,

@@ -1,7 +1,6 @@
-import { neckbandOf, necklineOf } from '../facts/neckline';
+import { neckbandOf } from '../facts/neckline';
 import { getNumber, say } from '../explain/ledger';
 import type { Explained, Phrase } from '../explain/explained';
-import type { Garment } from '../facts/garment';
 import type { GarmentKind } from '../fit/garmentKind';
 import { stageIds, type Need, type Problem, type StageId, type StageState } from '../explain/problem';
 import { type EdgePlan } from '../edges/types';
@@ -23,6 +22,8 @@ interface StageInputs {
   readonly kind: GarmentKind;
   /** Whether the neckline gets a band, and whether anything is cut from the band's cloth. */
   readonly wantsBand: boolean;
+  /** Enough of the neckline was measured for its seamline. */
+  readonly necklineKnown: boolean;
   readonly usesBand: boolean;
   readonly bandDirectionTested: boolean;
   readonly outerTested: boolean;
@@ -35,6 +36,7 @@ export function planNeeds({
   kind,
   measures,
   wantsBand,
+  necklineKnown,
   usesBand,
   outerTested,
   alongTested,
@@ -71,18 +73,13 @@ export function planNeeds({
       sentence: say`Pull a swatch of ${{ name: band.name }} ${way}, as the band is cut`,
     });
   }
-  if (wantsBand && !necklineKnown(garment))
+  if (wantsBand && !necklineKnown)
     needs.push({ stage: 'bands', sentence: say`Measure the pattern’s neckline` });
   for (const { finish, missing } of edges) {
     const asked = finish === 'band' || finish === 'binding' || finish === 'elastic';
     if (missing && asked && outer) needs.push({ stage: 'bands', sentence: missing });
   }
   return needs;
-}
-
-function necklineKnown(garment: Garment): boolean {
-  const { as, wholeMm, frontMm, backMm } = necklineOf(garment);
-  return wholeMm !== undefined || (as === 'pieces' && frontMm !== undefined && backMm !== undefined);
 }
 
 /** Each stage's state, and the next physical action. */

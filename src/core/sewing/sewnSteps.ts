@@ -4,7 +4,7 @@ import type { Ways } from './assembly/recipe';
 import type { StepSpec } from './assembly/step';
 import { say } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
-import { isUsualSet, usualSetIds, type Machine } from '../facts/machine';
+import { usualSetOf, type Machine } from '../facts/machine';
 import type { StitchId } from '../facts/stitchIds';
 import type { GarmentKind } from '../fit/garmentKind';
 import { usualMachines } from '../machines/usualMachines';
@@ -38,8 +38,7 @@ export function machinesFor({
   machineSet,
 }: GarmentFacts): Readonly<Record<string, Machine>> {
   if (machineSet) return machines ?? {};
-  const { machineSetId } = garment;
-  const usual = usualMachines[isUsualSet(machineSetId) ? machineSetId : usualSetIds[0]];
+  const usual = usualMachines[usualSetOf(garment.machineSetId)];
   const { stands } = garment;
   if (!stands) return usual;
   return Object.fromEntries(

@@ -1,7 +1,7 @@
 import { createLedger, leaf, type Ledger } from '../../explain/ledger';
 import { workNegativeEase, workWornExtension } from '../../fit/fitNumbers';
 import { lengthMm, record, type FactsOf } from '../../facts/spec';
-import { refusedDraft, type DraftLine, type Drafted } from './draft';
+import { refusedDraft, type DraftLine, type DraftPiece, type Drafted } from './draft';
 import { distance, point, type Point } from './geometry';
 
 const legFields = {
@@ -69,6 +69,13 @@ function asItWas(leg: Leg): DraftLine {
   return { label: 'as it was', kind: 'old', points: [...left, ...right.toReversed(), left[0] as Point] };
 }
 
+/** The leg laid flat: as it was, to cut, and one mark on it. */
+const flatLeg = (leg: Leg, cut: readonly Point[], mark: DraftLine): DraftPiece => ({
+  id: 'leg',
+  label: 'Leg, flat, crotch level on top',
+  lines: [asItWas(leg), { label: 'to cut', kind: 'cut', points: cut }, mark],
+});
+
 /** A girth between crotch and knee by a straight line, both for pattern and body. */
 function girthAt(
   book: Ledger,
@@ -135,27 +142,19 @@ export function draftShorts(facts: ShortsFacts): Drafted {
       numbers: book.numbers,
       shown: [cutAt.id, hem.id, body.id, ease.id, worn.id],
       pieces: [
-        {
-          id: 'leg',
-          label: 'Leg, flat, crotch level on top',
-          lines: [
-            asItWas(facts),
-            {
-              label: 'to cut',
-              kind: 'cut',
-              points: [
-                point(-facts.thighMm / 2, 0),
-                point(-fold, wantedMm),
-                point(-cut, cutAt.value),
-                point(cut, cutAt.value),
-                point(fold, wantedMm),
-                point(facts.thighMm / 2, 0),
-                point(-facts.thighMm / 2, 0),
-              ],
-            },
-            { label: 'hem fold', kind: 'mark', points: [point(-fold, wantedMm), point(fold, wantedMm)] },
+        flatLeg(
+          facts,
+          [
+            point(-facts.thighMm / 2, 0),
+            point(-fold, wantedMm),
+            point(-cut, cutAt.value),
+            point(cut, cutAt.value),
+            point(fold, wantedMm),
+            point(facts.thighMm / 2, 0),
+            point(-facts.thighMm / 2, 0),
           ],
-        },
+          { label: 'hem fold', kind: 'mark', points: [point(-fold, wantedMm), point(fold, wantedMm)] },
+        ),
       ],
     },
   };
@@ -193,23 +192,11 @@ export function draftWiden(facts: WidenFacts): Drafted {
         measured('was', 'each before', seam(old.left)),
       ],
       pieces: [
-        {
-          id: 'leg',
-          label: 'Leg, flat, crotch level on top',
-          lines: [
-            asItWas(facts),
-            {
-              label: 'to cut',
-              kind: 'cut',
-              points: [...wide.left, ...wide.right.toReversed(), wide.left[0] as Point],
-            },
-            {
-              label: 'knee',
-              kind: 'mark',
-              points: [point(-facts.kneeMm / 2, facts.kneeAtMm), point(facts.kneeMm / 2, facts.kneeAtMm)],
-            },
-          ],
-        },
+        flatLeg(facts, [...wide.left, ...wide.right.toReversed(), wide.left[0] as Point], {
+          label: 'knee',
+          kind: 'mark',
+          points: [point(-facts.kneeMm / 2, facts.kneeAtMm), point(facts.kneeMm / 2, facts.kneeAtMm)],
+        }),
       ],
     },
   };

@@ -9,7 +9,6 @@ import {
 } from './formulas';
 import type { Explained } from '../../explain/explained';
 import { getNumber, leaf, type Ledger } from '../../explain/ledger';
-import { neckbandOf, necklineOf } from '../../facts/neckline';
 import { planMarks, type MarkedPart } from '../marks/bandMarks';
 import { bandState, endAllowance, planLimits, type NeckbandInputs } from './neckbandLimits';
 import { chosenLength, schoolLengths } from './neckbandSchools';
@@ -20,8 +19,7 @@ import type { BandSchoolPlan, BandState, MarksPlan, NeckbandPlan } from '../type
 
 /** The neckband: its window, every school beside it, what is cut, marked and sewn. */
 export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
-  const { book, garment, neckline, reading } = inputs;
-  const neckband = neckbandOf(garment);
+  const { book, neckband, neckline, reading, asCutMm: asCut } = inputs;
   const N = neckline.seamline;
   const w = book.given('neckband.finished', 'finished width', neckband.finishedMm, 'mm', 'chosen');
   const a = endAllowance(inputs);
@@ -52,7 +50,6 @@ export function planNeckband(inputs: NeckbandInputs): NeckbandPlan {
     least: asCutLimit('shortest', limits.shortest),
     most: asCutLimit('longest', steamed),
   });
-  const asCut = garment.cuts.neckband?.lengthMm;
   const sewn =
     asCut === undefined
       ? book.work('neckband.sewn', {
@@ -171,14 +168,13 @@ function firstMark(book: Ledger, { marks }: MarksPlan): Pick<NeckbandPlan, 'firs
 }
 
 /** Where the band's ends meet: as chosen, or at the shoulder that is open while it is sewn on. */
-const joinOf = ({ garment, open }: NeckbandInputs): NeckbandPlan['join'] =>
-  open || neckbandOf(garment).joinAt === 'left-shoulder' ? 'left shoulder' : 'centre back';
+const joinOf = ({ neckband, open }: NeckbandInputs): NeckbandPlan['join'] =>
+  open || neckband.joinAt === 'left-shoulder' ? 'left shoulder' : 'centre back';
 
 /** Marks from centre back; by curvature, more of the shortening goes where the neck turns more. */
 function neckMarks(inputs: NeckbandInputs, sewn: Explained, w: Explained): MarksPlan {
-  const { book, garment, neckline } = inputs;
+  const { book, neckband, neckline, measured } = inputs;
   const { seamline, backHalf } = neckline;
-  const neckband = neckbandOf(garment);
   const otherShoulder = book.work('neckline.rightShoulder', {
     label: 'right shoulder seam, along the neckline',
     unit: 'mm',
@@ -200,7 +196,7 @@ function neckMarks(inputs: NeckbandInputs, sewn: Explained, w: Explained): Marks
     ],
     parts:
       neckband.marks === 'curve'
-        ? curvedParts(book, neckline, necklineOf(garment).turnRad, sewn, w, neckband.easeIn)
+        ? curvedParts(book, neckline, measured.turnRad, sewn, w, neckband.easeIn)
         : undefined,
     join: joinOf(inputs) === 'left shoulder' ? backHalf : undefined,
   });
@@ -258,8 +254,12 @@ function curvedParts(
   ];
 }
 
-function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explained, stretchSewn: Explained) {
-  const a = leaf('seam allowance at the neckline', necklineOf(garment).allowanceMm, 'mm', 'measured');
+function planWidths(
+  { book, neckband, measured, reading, cloth }: NeckbandInputs,
+  w: Explained,
+  stretchSewn: Explained,
+) {
+  const a = leaf('seam allowance at the neckline', measured.allowanceMm, 'mm', 'measured');
   const turn = {
     times: leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T'),
     t: leaf('thickness, where it is thick', thicknessInFold(cloth.thicknessMm), 'mm', 'measured'),
@@ -267,7 +267,7 @@ function planWidths({ book, garment, reading, cloth }: NeckbandInputs, w: Explai
   const { neckIn } = reading;
   const narrowing = neckIn && Math.max(neckIn.value * stretchSewn.value, 0);
   const makeUp =
-    neckbandOf(garment).makeUpNarrowing && neckIn !== undefined && narrowing !== undefined && narrowing < 0.5;
+    neckband.makeUpNarrowing && neckIn !== undefined && narrowing !== undefined && narrowing < 0.5;
   const label = 'neckband, cut width';
   const cut = makeUp
     ? book.work('neckband.width', {

@@ -1,11 +1,10 @@
-import { neckbandOf, necklineOf, type Neckband } from '../../facts/neckline';
+import type { Neckband, NecklineMeasured } from '../../facts/neckline';
 import { SLACK, foldEdge, mitreOf } from './formulas';
 import { V_POINT_RAD } from '../turns';
 import type { DirectionReading } from '../../cloth/reading';
 import type { Explained, Term } from '../../explain/explained';
 import { leaf, type Ledger } from '../../explain/ledger';
 import type { Cloth } from '../../facts/cloth';
-import type { Garment } from '../../facts/garment';
 import { LIMITS } from '../../fit/limits';
 import { isAtLeastMm, isAtMostMm } from '../../units/tolerance';
 import type { Neckline } from './neckline';
@@ -13,7 +12,11 @@ import type { BandState } from '../types';
 
 export interface NeckbandInputs {
   readonly book: Ledger;
-  readonly garment: Garment;
+  /** How it is wished for, and the neckline as it was measured. */
+  readonly neckband: Neckband;
+  readonly measured: NecklineMeasured;
+  /** Its length once it is cut, mm. */
+  readonly asCutMm?: number | undefined;
   readonly neckline: Neckline;
   readonly reading: DirectionReading;
   readonly cloth: Cloth;
@@ -39,8 +42,8 @@ export interface NeckbandLimits {
 }
 
 /** What each end of the band has beyond its seamline: the shoulder's allowance where it lies in that seam. */
-export function endAllowance({ book, garment, open }: NeckbandInputs): Explained {
-  const { allowanceMm, shoulderAllowanceMm } = necklineOf(garment);
+export function endAllowance({ book, measured, open }: NeckbandInputs): Explained {
+  const { allowanceMm, shoulderAllowanceMm } = measured;
   return (
     book.numbers['neckband.ends'] ??
     book.given(
@@ -54,10 +57,8 @@ export function endAllowance({ book, garment, open }: NeckbandInputs): Explained
 }
 
 /** The shortest that works and the longest that lies, for a band of finished width `w`. */
-export function planLimits(
-  { book, garment, neckline, reading, head }: NeckbandInputs,
-  w: Explained,
-): NeckbandLimits {
+export function planLimits(inputs: NeckbandInputs, w: Explained): NeckbandLimits {
+  const { book, neckband, neckline, reading, head } = inputs;
   const N = neckline.seamline;
   const S = reading.stretch;
   const sewnLimit = book.work('neckband.shortestSewn', {
@@ -82,15 +83,15 @@ export function planLimits(
     terms: { a: sewnLimit, b: headLimit },
   });
   const limits = { shortestSewn: sewnLimit, shortestHead: headLimit, shortest };
-  const turnRad = smoothTurn(garment);
-  const mitre = workMitre(book, garment, w);
+  const turnRad = smoothTurn(inputs);
+  const mitre = workMitre(book, neckband, w);
   if (foldEdge(N.value, turnRad, w.value) - (mitre?.value ?? 0) <= 0) return limits;
   const fold = book.work('neckband.fold', {
     label: 'fold edge that lies exactly flat',
     unit: 'mm',
     mark: 'D',
     formula: foldEdge.text,
-    terms: { N, turn: turnLeaf(garment), w },
+    terms: { N, turn: turnLeaf(inputs), w },
   });
   const upTo = (id: string, label: string, most: number) => {
     const slack = leaf('slack allowed at the fold', most, 'share', 'T');
@@ -118,20 +119,19 @@ export function planLimits(
 }
 
 /** The turn of the smooth part of the neck: all of it, or what is left beside the point of a V. */
-const smoothTurn = (garment: Garment): number =>
-  Math.max(necklineOf(garment).turnRad - pointOf(neckbandOf(garment)), 0);
+const smoothTurn = ({ measured, neckband }: NeckbandInputs): number =>
+  Math.max(measured.turnRad - pointOf(neckband), 0);
 
 /** The turn at the point of a V; none of other shapes. */
 const pointOf = ({ shape, pointRad }: Neckband): number => (shape === 'V' ? (pointRad ?? V_POINT_RAD) : 0);
 
-export const turnLeaf = (garment: Garment): Term =>
-  neckbandOf(garment).shape === 'V'
-    ? leaf('turn of the neckline beside its point', smoothTurn(garment), 'rad', 'D')
-    : leaf('total turn of the neckline', smoothTurn(garment), 'rad', 'D');
+export const turnLeaf = (inputs: NeckbandInputs): Term =>
+  inputs.neckband.shape === 'V'
+    ? leaf('turn of the neckline beside its point', smoothTurn(inputs), 'rad', 'D')
+    : leaf('total turn of the neckline', smoothTurn(inputs), 'rad', 'D');
 
 /** At the point of a V each side’s fold is w·tan(θ/2) shorter: a mitre inside (D). */
-function workMitre(book: Ledger, garment: Garment, w: Explained): Explained | undefined {
-  const neckband = neckbandOf(garment);
+function workMitre(book: Ledger, neckband: Neckband, w: Explained): Explained | undefined {
   const point = pointOf(neckband);
   if (point === 0) return undefined;
   return book.work('neckband.mitre', {

@@ -1,7 +1,7 @@
 import { FIXED_MM, flatLyingBand, ratioByStretch, defaultBand } from './formulas';
 import type { Explained } from '../../explain/explained';
 import { leaf } from '../../explain/ledger';
-import { neckbandOf, type BandSchool } from '../../facts/neckline';
+import type { BandSchool } from '../../facts/neckline';
 import { endAllowance, turnLeaf, type NeckbandInputs, type NeckbandLimits } from './neckbandLimits';
 
 const bandSchoolLabels: Readonly<Record<BandSchool, string>> = {
@@ -25,13 +25,12 @@ interface SchoolLength {
 
 /** Every school's length for this neck and band, the default first. */
 export function schoolLengths(inputs: NeckbandInputs, w: Explained, limits: NeckbandLimits): SchoolLength[] {
-  const { book, garment, neckline, reading, printedMm, usual } = inputs;
+  const { book, neckband, neckline, reading, printedMm, usual } = inputs;
   const N = neckline.seamline;
-  const neckband = neckbandOf(garment);
   const at = (school: string) => `neckband.school.${school}`;
   const label = (school: BandSchool) => `neckband, ${bandSchoolLabels[school]}`;
   const easeIn = leaf('share of the curve taken off', neckband.easeIn, 'ratio', 'D');
-  const turn = turnLeaf(garment);
+  const turn = turnLeaf(inputs);
   // Where the band is wider than the neck there is no such length, and none is shown.
   const formula =
     flatLyingBand(N.value, turn.value, w.value, easeIn.value) > 0
@@ -139,9 +138,11 @@ export function schoolLengths(inputs: NeckbandInputs, w: Explained, limits: Neck
 }
 
 /** The length of the school that is chosen; the default's where that school has no length yet. */
-export function chosenLength({ book, garment }: NeckbandInputs, lengths: readonly SchoolLength[]): Explained {
-  const picked =
-    lengths.find(({ school }) => school === neckbandOf(garment).school) ?? (lengths[0] as SchoolLength);
+export function chosenLength(
+  { book, neckband }: NeckbandInputs,
+  lengths: readonly SchoolLength[],
+): Explained {
+  const picked = lengths.find(({ school }) => school === neckband.school) ?? (lengths[0] as SchoolLength);
   return book.work('neckband.chosen', {
     label: 'neckband at the seamline',
     unit: 'mm',

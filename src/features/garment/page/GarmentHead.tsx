@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { isUsualSet, usualSetIds, type UsualSetId } from '@/core/facts/machine';
+import { usualSetOf, type UsualSetId } from '@/core/facts/machine';
 import { RequestRefused, request } from '@/features/records/api';
 import { NameField } from '@/features/records/NameField';
 import { RemoveButton } from '@/features/records/RemoveButton';
@@ -45,8 +45,7 @@ export function GarmentHead() {
     facts.outer?.name ?? 'no cloth yet',
     facts.lining && `lined with ${facts.lining.name}`,
     facts.band && facts.band.name !== facts.outer?.name ? `band of ${facts.band.name}` : undefined,
-    facts.machineSet?.name.toLowerCase() ??
-      MACHINE_WORDS[isUsualSet(garment.machineSetId) ? garment.machineSetId : usualSetIds[0]],
+    facts.machineSet?.name.toLowerCase() ?? MACHINE_WORDS[usualSetOf(garment.machineSetId)],
   ];
   return (
     <div className={styles.head}>
