@@ -65,7 +65,7 @@ export function edgesPerFrame(): { readonly kind: string; readonly perFrame: num
       const band = facts.band && readClothOnce(book, 'band', facts.band);
       const { passes: body } = planMeasures(book, facts, kind, TODAY);
       for (const length of Object.values(lengths)) if (!book.numbers[length.id]) book.adopt([length]);
-      planEdges({ book, facts, kind, body, band, outer, lengths, neckband: undefined, size: plan.size?.cut });
+      planEdges({ book, facts, kind, body, band, outer, lengths, sewnOpen: undefined, size: plan.size?.cut });
       return Object.keys(book.numbers).length;
     };
     return { kind: facts.garment.kind, run, size: run() };

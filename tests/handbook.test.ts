@@ -7,7 +7,8 @@ import {
   foldEdgeSlack,
   foldedWidth,
   FIXED_MM,
-} from '@/core/edges/neck/formulas';
+  USUAL_EASE_IN,
+} from '@/core/edges/fold/formulas';
 import { EIGHTHS_FROM_MM, markCount, quarterInFront } from '@/core/edges/marks/marks';
 import { ringOfPieces } from '@/core/edges/seamline';
 import {
@@ -25,7 +26,7 @@ import { stackStretch, transferExtension } from '@/core/cloth/layers';
 import { tensionAt } from '@/core/cloth/pullCurve';
 import { CARD } from '@/core/cloth/screenGauge';
 import { growthOf, recoveryOf, stretchOf } from '@/core/cloth/handTest';
-import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '@/core/facts/neckline';
+import { USUAL_TURN } from '@/core/edges/turns';
 import { easeFromExtension, extensionFromEase, passingExtension } from '@/core/fit/ease';
 import { pressureUnder } from '@/core/fit/pressure';
 import { catalogue } from '@/core/garments/catalogue';
@@ -44,7 +45,7 @@ interface Row {
 }
 
 const inch = MM_PER_INCH;
-const { d, c } = { d: DEFAULT_NECK_TURN_RAD, c: DEFAULT_EASE_IN };
+const { d, c } = { d: USUAL_TURN.neck, c: USUAL_EASE_IN };
 /** A ply of this stretch in comfortable pulls. */
 const plies = (S: number) => ({ S, weight: 1, k: 2 });
 const near = (got: number, wanted: number, digits: number) => expect(got).toBeCloseTo(wanted, digits);

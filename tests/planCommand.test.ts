@@ -23,7 +23,7 @@ test.each(demoFacts().map(([id]) => [id]))(
         env: { ...process.env, IDLE_STRETCH_DB: '/nowhere/at-all.db' },
       }),
     ) as { schema: string; numbers: object };
-    expect(plan.schema).toBe('idle-stretch-plan-1');
+    expect(plan.schema).toBe('idle-stretch-plan-2');
     expect(Object.keys(plan.numbers).length).toBeGreaterThan(20);
   },
   60_000,

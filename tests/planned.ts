@@ -5,6 +5,8 @@ import type { Wearer } from '@/core/facts/wearer';
 import { planGarment } from '@/core/plan/planGarment';
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import type { GarmentPlan } from '@/core/plan/types';
+import type { StripPlan } from '@/core/edges/types';
+import { neckbandEdge } from '@/core/edges/useOf';
 import type { ZonePlan } from '@/core/fit/types';
 import { household } from '@/demo/household';
 import { TODAY } from './demoFacts';
@@ -30,6 +32,9 @@ export const plan = (
     { wearer: odile, ...facts, garment: { ...newGarment('x', kind), ...garment } },
     { onDate: TODAY },
   );
+
+/** The band on the neckline, where one is planned. */
+export const neckbandIn = ({ edges }: GarmentPlan): StripPlan | undefined => neckbandEdge(edges)?.strips[0];
 
 /** A number of a plan; NaN where it is not there, so that an expectation fails by value. */
 export const value = (of: GarmentPlan, id: string | undefined): number =>

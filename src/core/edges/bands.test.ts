@@ -12,9 +12,9 @@ import {
   foldedWidth,
   ratioByStretch,
   sewnStretch,
-} from './neck/formulas';
+} from './fold/formulas';
 import { ringOfPieces, seamlineOfRing } from './seamline';
-import { windowRemedies } from './neck/window';
+import { windowRemedies } from './fold/window';
 import { usualUse } from './useOf';
 
 const SLOPE = (20 * Math.PI) / 180;

@@ -4,7 +4,6 @@ import type { Ledger } from '../explain/ledger';
 import type { GarmentKind } from '../fit/garmentKind';
 import type { Body } from '../explain/body';
 import type { GarmentFacts } from '../facts/garmentFacts';
-import type { NeckbandPlan } from './types';
 
 /** What every edge is planned from. */
 export interface EdgesInputs {
@@ -16,6 +15,7 @@ export interface EdgesInputs {
   readonly band: ClothReading | undefined;
   readonly outer: ClothReading | undefined;
   readonly lengths: Readonly<Record<string, Explained>>;
-  readonly neckband: NeckbandPlan | undefined;
+  /** The edge whose band goes on while a seam that crosses it is open: its ends lie in that seam. */
+  readonly sewnOpen: string | undefined;
   readonly size: string | undefined;
 }

@@ -1,12 +1,11 @@
 import { sideStrap } from './elastics/lengths';
 import { USUAL_TURN } from './turns';
-import type { Explained } from '../explain/explained';
+import type { Explained, Term } from '../explain/explained';
 import { getNumber, leaf, type Ledger } from '../explain/ledger';
 import type { EdgeMeasured, Garment } from '../facts/garment';
-import { isNeck, openingAt, type Edge, type GarmentKind } from '../fit/garmentKind';
+import { openingAt, type Edge, type GarmentKind } from '../fit/garmentKind';
 import { edgeUseOf } from './useOf';
 import type { Body } from '../explain/body';
-import type { Neckline } from './neck/neckline';
 import type { ZonePlan } from '../fit/types';
 
 interface EdgeLengthInputs {
@@ -15,7 +14,6 @@ interface EdgeLengthInputs {
   readonly garment: Garment;
   readonly passes: Body;
   readonly zones: readonly ZonePlan[];
-  readonly neckline: Neckline | undefined;
 }
 
 /** How far an edge turns: as measured, else as such edges usually do; none where it is straight or a tube. */
@@ -33,7 +31,7 @@ export function edgeLengths(inputs: EdgeLengthInputs): Readonly<Record<string, E
 }
 
 function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined {
-  const { book, kind, garment, passes, zones, neckline } = inputs;
+  const { book, kind, garment, passes, zones } = inputs;
   const { pattern, edges = {} } = garment;
   const choice = edges[edge.id];
   const use = edgeUseOf(edge, garment);
@@ -42,11 +40,8 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
   const given = (mm: number) => book.given(id, label, mm, 'mm', 'measured');
   const opening = openingAt(kind, edge.id);
   if (use.measured === 'between rings') return ringToRing(inputs, edge, id);
-  if (neckline && isNeck(kind, edge) && use.measured !== 'shoulder seam') return neckline.seamline;
-  const whole = choice?.measured?.wholeMm;
-  if (choice?.measured && whole !== undefined) {
-    return measuredLength(inputs, edge, { ...choice.measured, wholeMm: whole }, id, label);
-  }
+  const measured = choice?.measured && measuredLength(inputs, edge, choice.measured, id, label);
+  if (measured) return measured;
   if (use.measured === 'shoulder seam')
     return pattern.shoulderMm === undefined ? undefined : given(pattern.shoulderMm);
   const kept = opening && pattern.openings?.[opening.id];
@@ -81,39 +76,40 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
 function measuredLength(
   { book, garment }: EdgeLengthInputs,
   edge: Edge,
-  measured: EdgeMeasured & { readonly wholeMm: number },
+  measured: EdgeMeasured,
   id: string,
   label: string,
-): Explained {
-  const { as, wholeMm, allowanceMm, crossings, crossingAllowanceMm } = measured;
-  if (as === 'seamline') return book.given(id, label, wholeMm, 'mm', 'measured');
+): Explained | undefined {
+  const { as, wholeMm, frontMm, backMm, allowanceMm, crossings, crossingAllowanceMm } = measured;
   const { seamAllowanceMm } = garment.pattern;
   const terms = {
     turn: leaf('total turn of the edge', turnOf(edge, measured), 'rad', 'D'),
     a: leaf('seam allowance at the edge', allowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
     least: leaf('least that can be sewn', 1, 'mm', 'D'),
   } as const;
-  if (as === 'ring') {
-    return book.work(id, {
-      label,
-      unit: 'mm',
-      mark: 'D',
-      formula: 'max(ring + turn * a, least)',
-      terms: { ring: leaf('joined edge, cut', wholeMm, 'mm', 'measured'), ...terms },
-    });
-  }
-  return book.work(id, {
-    label,
-    unit: 'mm',
-    mark: 'D',
-    formula: 'max(pieces - 2 * n * s + turn * a, least)',
-    terms: {
-      pieces: leaf('cut pieces, edge to edge', wholeMm, 'mm', 'measured'),
+  const work = (formula: string, more: Readonly<Record<string, Term>>) =>
+    book.work(id, { label, unit: 'mm', mark: 'D', formula, terms: { ...more, ...terms } });
+  if (as === 'pieces') {
+    const lost = {
       n: leaf('seams that cross it', crossings ?? edge.seams?.length ?? 0, 'count', 'D'),
       s: leaf('seam allowance of those seams', crossingAllowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
-      ...terms,
-    },
-  });
+    };
+    if (frontMm !== undefined && backMm !== undefined) {
+      return work('max(front + back - 2 * n * s + turn * a, least)', {
+        front: leaf('front piece, cut edge', frontMm, 'mm', 'measured'),
+        back: leaf('back piece, cut edge', backMm, 'mm', 'measured'),
+        ...lost,
+      });
+    }
+    if (wholeMm === undefined) return undefined;
+    return work('max(pieces - 2 * n * s + turn * a, least)', {
+      pieces: leaf('cut pieces, edge to edge', wholeMm, 'mm', 'measured'),
+      ...lost,
+    });
+  }
+  if (wholeMm === undefined) return undefined;
+  if (as === 'seamline') return book.given(id, label, wholeMm, 'mm', 'measured');
+  return work('max(ring + turn * a, least)', { ring: leaf('joined edge, cut', wholeMm, 'mm', 'measured') });
 }
 
 /** A side strap between its rings, once both panels are known. */

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { evaluate } from 'mathjs';
 import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
 import { bottoms, edge, made, plush, sentences, strip, swim } from '../../../tests/edgePlans';
-import { odile, plan, stated, value } from '../../../tests/planned';
+import { neckbandIn, odile, plan, stated, value } from '../../../tests/planned';
 import { phraseText } from '../explain/display';
 import { useIds } from '../facts/edgeUses';
 import { kindIds } from '../facts/kindIds';
@@ -13,10 +13,10 @@ import { MM_PER_INCH } from '../units/constants';
 import { newElastic, type Elastic } from '../facts/elastic';
 import type { EdgeChoice, Garment } from '../facts/garment';
 import { planGarment } from '../plan/planGarment';
-import { marksOf } from './marks/stripMarks';
 import type { GarmentPlan } from '../plan/types';
+import { marksOf } from './marks/stripMarks';
+import { USUAL_TURN } from './turns';
 import { atNeckline } from '../../../tests/sewn';
-import { necklineOf } from '../facts/neckline';
 
 describe('every garment of the demo', () => {
   const all = demoFacts().map(([id, facts]) => [id, facts, planGarment(facts, { onDate: TODAY })] as const);
@@ -35,7 +35,6 @@ describe('every garment of the demo', () => {
         one.hem !== undefined ||
         one.ripple !== undefined ||
         ['left', 'hook-and-eye'].includes(one.use) ||
-        (one.use === 'neckband' && of.neckband !== undefined) ||
         (one.use === 'stay' && facts.garment.stay === 'none');
       expect([one.id, finished]).toEqual([one.id, true]);
       for (const part of one.strips) {
@@ -414,13 +413,14 @@ test('a V-neck: the point is mitred, only the rest is eased: B = N − c·(Θ �
   const point = Math.PI / 3;
   const v = atNeckline(facts.garment, { shape: 'V', pointRad: point });
   const of = planGarment({ ...facts, garment: { ...facts.garment, cuts: {}, ...v } }, { onDate: TODAY });
-  const { turnRad } = necklineOf(facts.garment);
-  const N = value(of, of.neckline?.seamline);
-  expect(value(of, 'neckband.formula')).toBeCloseTo(N - 0.84 * (turnRad - point) * 15, 9);
+  const turnRad = USUAL_TURN.neck;
+  const band = neckbandIn(of);
+  const N = value(of, band?.on);
+  expect(value(of, 'edge.neckline.formula')).toBeCloseTo(N - 0.84 * (turnRad - point) * 15, 9);
   const mitre = 2 * 15 * Math.tan(point / 2);
   const fold = N - (turnRad - point) * 15;
-  expect(value(of, of.neckband?.slack)).toBeCloseTo(
-    (value(of, of.neckband?.sewn) - mitre) / (fold - mitre) - 1,
+  expect(value(of, band?.fold?.lies?.slack)).toBeCloseTo(
+    (value(of, band?.sewn) - mitre) / (fold - mitre) - 1,
     9,
   );
 });
@@ -432,9 +432,13 @@ test('marks by the curve: more of the shortening in the back, where a child’s 
       { ...facts, garment: { ...facts.garment, ...atNeckline(facts.garment, { marks }) } },
       { onDate: TODAY },
     );
-  const place = (of: GarmentPlan) => value(of, of.neckband?.marked.marks[1]?.alongBand);
+  const place = (of: GarmentPlan) => {
+    const band = neckbandIn(of);
+    const marks = band && marksOf(of, band);
+    return marks?.numbers[marks.marked.marks[1]?.alongBand ?? '']?.value ?? NaN;
+  };
   expect(place(by('curve'))).toBeLessThan(place(by('quarters')));
-  expect(value(by('curve'), by('curve').neckband?.sewn)).toBe(
-    value(by('quarters'), by('quarters').neckband?.sewn),
+  expect(value(by('curve'), neckbandIn(by('curve'))?.sewn)).toBe(
+    value(by('quarters'), neckbandIn(by('quarters'))?.sewn),
   );
 });

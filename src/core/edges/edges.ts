@@ -13,19 +13,29 @@ export const planEdges = (inputs: EdgesInputs): readonly EdgePlan[] =>
   inputs.kind.edges.map((edge) => planEdge(inputs, edge));
 
 function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
-  const { book, facts, kind, body, band, outer, lengths, neckband, size } = inputs;
+  const { book, facts, kind, body, band, outer, lengths, sewnOpen, size } = inputs;
   const { garment } = facts;
   const opening = openingAt(kind, edge.id);
   const use = edgeUseOf(edge, garment);
   const length = lengths[edge.id];
   const skip = use.stays === true && garment.stay === 'none';
   const strips =
-    length && !skip ? planStrips({ book, facts, kind, edge, use, length, body, band, outer, size }) : [];
-  const missing = missingFor(
-    inputs,
-    edge,
-    strips.length > 0 || (use.id === 'neckband' && neckband !== undefined),
-  );
+    length && !skip
+      ? planStrips({
+          book,
+          facts,
+          kind,
+          edge,
+          use,
+          length,
+          body,
+          band,
+          outer,
+          size,
+          endsInSeam: sewnOpen === edge.id,
+        })
+      : [];
+  const missing = missingFor(inputs, edge, strips.length > 0);
   return {
     id: edge.id,
     label: edge.label,
@@ -62,14 +72,16 @@ function missingFor(
       ? undefined
       : say`Measure the pattern’s shoulder seam: the stay is as long`;
   }
-  if (!lengths[edge.id] && use.id !== 'neckband') {
+  if (!lengths[edge.id]) {
     if (edge.body && wearer) return say`Measure ${{ name: wearer.name }} there, or this edge itself`;
     return say`Measure the ${name} on the pattern`;
   }
-  if (use.id === 'neckband') return undefined;
   const cloth = use.strips[0]?.of;
   if (cloth === undefined || cloth === 'outer') return undefined;
   if (cloth === 'band' && !band) return say`Choose the bands’ cloth and pull a swatch of it`;
+  const way = garment.edges?.[edge.id]?.direction ?? use.strips[0]?.way;
+  if (cloth === 'band' && facts.band && way && !band?.[way])
+    return say`Pull a swatch of ${{ name: facts.band.name }} ${way}, as the band is cut`;
   const measure = bodyUnder(kind, edge);
   if (measure && !body[measure] && wearer) {
     return say`Measure ${{ name: wearer.name }}: ${bodyFields[measure].label.toLowerCase()}`;

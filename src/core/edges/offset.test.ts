@@ -1,6 +1,6 @@
 import { Bezier } from 'bezier-js';
 import ClipperLib from 'clipper-lib';
-import { foldEdge } from './neck/formulas';
+import { foldEdge } from './fold/formulas';
 import { ringOfPieces, seamlineOfRing } from './seamline';
 
 /**

@@ -3,7 +3,6 @@ import type { Finish, UseId } from '../facts/edgeUses';
 import type { Phrase, NumberId } from '../explain/explained';
 import type { ClothDirection } from '../facts/cloth';
 import type { MarkChoice } from '../facts/garment';
-import type { BandSchool } from '../facts/neckline';
 
 export interface EdgePlan {
   readonly id: string;
@@ -77,26 +76,6 @@ export interface OpeningPart {
   readonly ok: boolean;
 }
 
-export interface NecklinePlan {
-  readonly seamline: NumberId;
-  readonly backHalf: NumberId;
-  /** The back part was not measured; the shoulder distances are a guess. */
-  readonly backAssumed: boolean;
-}
-
-export type BandState = 'too short' | 'lies flat' | 'wants steam' | 'stands up';
-
-export interface BandSchoolPlan {
-  readonly school: BandSchool;
-  readonly label: string;
-  readonly length: NumberId;
-  readonly low?: NumberId;
-  readonly high?: NumberId;
-  readonly state: BandState;
-  /** The rule takes off more than a quarter of this neckline. */
-  readonly extreme: boolean;
-}
-
 /** A length to cut: as computed, and rounded for either tape. */
 export interface TapeLength {
   readonly exact: NumberId;
@@ -130,43 +109,8 @@ export interface MarksPlan {
   readonly seams: readonly { readonly label: string; readonly at: NumberId }[];
 }
 
-export interface NeckbandPlan {
-  readonly school: BandSchool;
-  readonly chosen: NumberId;
-  readonly state: BandState;
-  /** What is sewn: the chosen length, or the length as cut once it is cut. */
-  readonly sewn: NumberId;
-  readonly bandStretch: NumberId;
-  readonly shortestSewn: NumberId;
-  readonly shortestHead: NumberId;
-  readonly shortest: NumberId;
-  /** Absent where the band is too wide to lie at all. */
-  readonly fold?: NumberId;
-  readonly liesFlat?: NumberId;
-  readonly wantsSteam?: NumberId;
-  readonly slack?: NumberId;
-  readonly schools: readonly BandSchoolPlan[];
-  readonly sewnStretch: NumberId;
-  readonly finishedWidth: NumberId;
-  /** Finished width to expect once it is stretched on; absent where neck-in is not known. */
-  readonly expectedWidth?: NumberId;
-  readonly openingInside: NumberId;
-  readonly cutLength: TapeLength;
-  readonly cutWidth: TapeLength;
-  readonly reduction: { readonly exact: NumberId; readonly cm: NumberId; readonly in: NumberId };
-  /** How far a quarter mark lies from the shoulder seam it is nearest to. */
-  readonly quarter?: NumberId;
-  /** Where its ends meet, and whether they lie in the shoulder seam there instead of being joined. */
-  readonly join: 'centre back' | 'left shoulder';
-  readonly open: boolean;
-  /** What each end has beyond the seamline. */
-  readonly endAllowance: NumberId;
-  readonly marked: MarksPlan;
-  /** From its join to the first mark; absent where a mark lies at the join. */
-  readonly firstMark?: NumberId;
-}
-
-export type StripState = 'too short' | 'works' | 'eased' | 'does not hold';
+export type StripState =
+  'too short' | 'works' | 'eased' | 'does not hold' | 'lies flat' | 'wants steam' | 'stands up';
 
 /** One rule's length for a strip. */
 export interface StripRulePlan {
@@ -182,9 +126,24 @@ export interface StripRulePlan {
 
 /** A length that a strip may not go past, and why. */
 export interface StripLimit {
-  readonly id: 'sewn' | 'passes' | 'worn' | 'edge' | 'body';
+  readonly id: 'sewn' | 'passes' | 'worn' | 'edge' | 'body' | 'flat' | 'steam';
   readonly label: string;
   readonly at: NumberId;
+}
+
+/** How the fold of a folded strip lies on a curved edge. */
+export interface FoldPlan {
+  /** Finished width as wished for; as it comes out once the strip is stretched on; how far inside the cut edge it lies. */
+  readonly width: NumberId;
+  readonly finished: NumberId;
+  readonly inside: NumberId;
+  /** Absent where the strip is too wide to lie at all. */
+  readonly lies?: {
+    readonly edge: NumberId;
+    readonly flat: NumberId;
+    readonly steam: NumberId;
+    readonly slack: NumberId;
+  };
 }
 
 /** A part of an edge with the strip that goes on it. */
@@ -237,6 +196,12 @@ export interface StripPlan {
   readonly adds: NumberId;
   readonly cutLength: TapeLength;
   readonly cutWidth?: TapeLength;
+  readonly fold?: FoldPlan;
+  /** How its fold lies says what is too long, not its edge. */
+  readonly byFold?: true;
+  /** Where its ends meet, of a band on a neck; and that they lie in the seam there instead of being joined. */
+  readonly meetsAt?: string;
+  readonly endsInSeam?: true;
   /** Cut in this many parts each. */
   readonly parts: NumberId;
   /** The ticket's rows for it, one for each side. */
@@ -253,6 +218,8 @@ export interface MarkingPlan {
   readonly middle: string;
   readonly open: boolean;
   readonly seams: readonly { readonly label: string; readonly at: NumberId }[];
+  /** Where its join lies on the edge, where that is not the edge’s start. */
+  readonly join?: NumberId;
   /** Parts of the edge, where the strip is not spread evenly. */
   readonly parts?: readonly { readonly edge: NumberId; readonly band: NumberId }[];
 }

@@ -19,9 +19,13 @@ export const edgeUseOf = (edge: Edge, garment: Pick<Garment, 'edges'>): EdgeUse 
 export const finishOf = (edge: Edge, garment: Pick<Garment, 'edges'>): Finish =>
   edgeUseOf(edge, garment).finish;
 
-/** Whether a band is to go on the neckline, planned already or not. */
-export const wantsNeckband = ({ edges }: { readonly edges: readonly EdgePlan[] }): boolean =>
-  edges.some(({ use }) => use === 'neckband');
+/** The edge that a neckband goes on, planned already or not. */
+export const neckbandEdge = (edges: readonly EdgePlan[]): EdgePlan | undefined =>
+  edges.find(({ use }) => use === 'neckband');
+
+/** Whether a neckband is wanted whose length is not known yet. */
+export const awaitsNeckband = (edges: readonly EdgePlan[]): boolean =>
+  neckbandEdge(edges)?.strips.length === 0;
 
 /** Whether it is swimwear: then every elastic has to stand chlorine and salt. */
 export const isSwimwear = (asksSwim: boolean | undefined, { style }: Pick<Garment, 'style'>): boolean =>

@@ -3,7 +3,6 @@ import { usualUse } from '../edges/useOf';
 import { edgeUses } from '../edges/elastics/uses';
 import { finishIds, type Finish, type UseId } from '../facts/edgeUses';
 import type { KindId } from '../facts/kindIds';
-import { neckbandOf } from '../facts/neckline';
 import type { StitchId } from '../facts/stitchIds';
 import type { Edge, GarmentKind } from '../fit/garmentKind';
 import { catalogue } from '../garments/catalogue';
@@ -114,6 +113,17 @@ function inOne({ frontMm, ...neckline }: Loose): Loose {
   return both ? { ...neckline, wholeMm: frontMm + backMm } : neckline;
 }
 
+/** What a neckband was where nothing else was said. */
+const FORMER_NECKBAND = {
+  finishedMm: 20,
+  direction: 'across',
+  school: 'flat',
+  easeIn: 0.84,
+  marks: 'auto',
+  joinAt: 'centre-back',
+  makeUpNarrowing: false,
+} as const;
+
 /** The neckline as it was measured; nothing where it was not. */
 function neckMeasured({ curve }: Edge, neckline: Loose, { seamAllowanceMm }: Loose): Loose {
   const { measuredAs: as, shoulderAllowanceMm: crossingAllowanceMm, ...rest } = neckline;
@@ -130,7 +140,7 @@ function neckMeasured({ curve }: Edge, neckline: Loose, { seamAllowanceMm }: Loo
 }
 
 function bandAtNeck({ join: joinAt, ...neckband }: Loose): Loose {
-  return unless({ ...neckband, ...(joinAt === undefined ? {} : { joinAt }) }, neckbandOf({}));
+  return unless({ ...neckband, ...(joinAt === undefined ? {} : { joinAt }) }, FORMER_NECKBAND);
 }
 
 /** The edge that the head, or the whole body, passes at the neck. */

@@ -96,13 +96,6 @@ export function stripsOf(plan: GarmentPlan, { withEdges }: { withEdges: boolean 
       ].toSorted((a, b) => a.atMm - b.atMm),
     });
   };
-  if (plan.neckband && plan.neckline) {
-    add('Neckband', plan.neckband.marked, {
-      edgeMm: get(plan.neckline.seamline),
-      sewnMm: get(plan.neckband.sewn),
-      cutMm: get(plan.neckband.cutLength.exact),
-    });
-  }
   for (const edge of plan.edges) {
     for (const strip of edge.strips) {
       const marks = marksOf(plan, strip);

@@ -101,11 +101,11 @@ describe('whatever is sewn to whatever edge', () => {
   });
 });
 
-test('no derived number is only itself, and no neckband has a length under nothing', () => {
+test('no derived number is only itself, and no strip has a length under nothing', () => {
   forAll((_facts, of) => {
     for (const { id, formula, mark } of Object.values(of.numbers))
       if (formula === 'x') expect([id, mark]).not.toEqual([id, 'D']);
-    for (const { length, low } of of.neckband?.schools ?? []) {
+    for (const { length, low } of of.edges.flatMap(({ strips }) => strips.flatMap(({ rules }) => rules))) {
       expect(value(of, length)).toBeGreaterThan(0);
       if (low !== undefined) expect(value(of, low)).toBeGreaterThan(0);
     }

@@ -5,12 +5,15 @@ import { isAtMostMm } from '../units/tolerance';
 import { COMFORT_PA } from '../fit/pressure';
 import type { EdgePlan, StripPlan } from '../edges/types';
 import type { GarmentFacts } from '../facts/garmentFacts';
+import type { GarmentKind } from '../fit/garmentKind';
+import { foldProblems } from './foldProblems';
 import type { Problem } from '../explain/problem';
 import type { TicketGroup } from '../ticket/types';
 
 interface Inputs {
   readonly book: Ledger;
   readonly facts: GarmentFacts;
+  readonly kind: GarmentKind;
   readonly edges: readonly EdgePlan[];
   readonly ticket: readonly TicketGroup[];
 }
@@ -26,7 +29,9 @@ export const edgeProblems = (inputs: Inputs): Problem[] => [
       remedies: [],
     })),
     ...absurdEdge(inputs, edge),
-    ...edge.strips.flatMap((strip) => stripProblems(inputs, edge, strip)),
+    ...edge.strips.flatMap((strip) =>
+      strip.byFold ? foldProblems(inputs, edge, strip) : stripProblems(inputs, edge, strip),
+    ),
     ...edge.strips.flatMap((strip) => piecing(inputs, edge, strip)),
   ]),
   ...rollProblems(inputs),

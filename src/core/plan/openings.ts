@@ -7,7 +7,7 @@ import { LIMITS } from '../fit/limits';
 import { isAtLeastMm, isAtLeastShare } from '../units/tolerance';
 import { PASSED_BY_THE_WAY, hasClosure, type GarmentKind, type Opening } from '../fit/garmentKind';
 import type { Body } from '../explain/body';
-import type { EdgePlan, NeckbandPlan, OpeningPart, OpeningPlan } from '../edges/types';
+import type { EdgePlan, OpeningPart, OpeningPlan } from '../edges/types';
 import type { ZonePlan } from '../fit/types';
 
 interface Inputs {
@@ -21,7 +21,6 @@ interface Inputs {
   /** Every edge's seamline where it is known, and what is sewn to it. */
   readonly lengths: Readonly<Record<string, Explained>>;
   readonly edges: readonly EdgePlan[];
-  readonly neckband: NeckbandPlan | undefined;
 }
 
 /** Every closed opening of the garment against what it passes: cloth and band must follow; its stitches come after. */
@@ -134,19 +133,12 @@ const onceRound = (book: Ledger, id: string, rest: Explained, strip: Explained, 
 
 /** The bands and elastics along an opening: each must reach by its own length. */
 function stripParts(
-  { book, edges, neckband, kind }: Inputs,
+  { book, edges, kind }: Inputs,
   opening: Opening,
   widest: Explained,
   rest: Explained,
 ): Part[] {
   const get = (id: string) => getNumber(book.numbers, id);
-  if (opening.at === 'neckline' && neckband) {
-    const label = `stretch the band needs to go over ${opening.passesWhat}`;
-    const needs = passing(book, 'pullOn.band', label, widest, get(neckband.sewn));
-    return [
-      { kind: 'strip', label: 'band', gives: get(neckband.bandStretch), needs, rest: get(neckband.sewn) },
-    ];
-  }
   const edge = edges.find(({ id }) => id === opening.edge);
   if (!edge || opening.id === PASSED_BY_THE_WAY) return [];
   const open = kind.edges.find(({ id }) => id === opening.edge)?.open === true;

@@ -1,8 +1,6 @@
-import { neckbandOf, necklineOf } from '../facts/neckline';
 import { neckbandOpen } from '../sewing/assembly/assemble';
 import { readClothOnce, readLinedOnce } from '../cloth/readClothOnce';
 import { createLedger, type Ledger } from '../explain/ledger';
-import { usualKey } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
@@ -10,14 +8,11 @@ import { clothPlan } from '../cloth/clothPlan';
 import { planCutting } from '../ticket/cutting';
 import { edgeLengths } from '../edges/edgeLength';
 import { planEdges } from '../edges/edges';
-import { edgeUseOf } from '../edges/useOf';
+import { neckbandEdge } from '../edges/useOf';
 import { withLoop } from '../fit/loop';
 import { planMeasures } from '../fit/measures';
-import { planNeckband } from '../edges/neck/neckband';
-import { planNeckline } from '../edges/neck/neckline';
 import { planOpenings } from './openings';
 import { withPattern } from '../fit/patternAdvice';
-import { printedFor } from '../fit/printed';
 import { planProblems } from './problems';
 import { planSize } from '../fit/size';
 import { planNeeds, planStages } from './stages';
@@ -48,29 +43,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const zones = withLoop(book, kind, planZones(book, facts, kind, body, cloth));
   const size = planSize({ book, facts, kind, body, zones });
   const fitted = withPattern(book, facts, kind, zones, size);
-  const measured = necklineOf(garment);
-  const neckline = planNeckline(book, measured);
-  const wished = neckbandOf(garment);
-  const reading = band?.[wished.direction];
-  const banded = kind.edges.find(({ id }) => id === 'neckline');
-  const wantsBand = banded !== undefined && edgeUseOf(banded, garment).id === 'neckband';
-  const neckband =
-    wantsBand && neckline && reading && facts.band && passes.head
-      ? planNeckband({
-          book,
-          neckband: wished,
-          measured,
-          asCutMm: garment.cuts.neckband?.lengthMm,
-          neckline,
-          reading,
-          cloth: facts.band,
-          head: passes.head,
-          open: neckbandOpen(kind, garment),
-          printedMm: printedFor(facts.pattern, 'neckline', size?.cut)?.mm,
-          usual: usualNeckband(facts),
-        })
-      : undefined;
-  const lengths = edgeLengths({ book, kind, garment, passes, zones: fitted, neckline });
+  const lengths = edgeLengths({ book, kind, garment, passes, zones: fitted });
   const edges = planEdges({
     book,
     facts,
@@ -79,28 +52,18 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     band,
     outer: cloth,
     lengths,
-    neckband,
+    sewnOpen: neckbandOpen(kind, garment) ? 'neckline' : undefined,
     size: size?.cut,
   });
-  const open = planOpenings({
-    book,
-    kind,
-    garment,
-    passes,
-    cloth,
-    zones: fitted,
-    lengths,
-    edges,
-    neckband,
-  });
+  const open = planOpenings({ book, kind, garment, passes, cloth, zones: fitted, lengths, edges });
   planHandling(book, cloth);
   const wearing = wearingOf(kind, garment, fitted, open, book.numbers);
   const sewn = sewnSteps({ facts, kind, wearing });
   const rows = { book, known: book.numbers, facts, zones: fitted, openings: open };
   const openings = withRows(rows, open, sewn.steps);
   const checks = planChecks({ book, facts, kind, outer, lining, body, zones: fitted });
-  const ticket = planTicket({ book, facts, kind, zones: fitted, neckband, edges, cloth, size });
-  const cutting = planCutting({ book, garment, edges, neckband });
+  const ticket = planTicket({ book, facts, kind, zones: fitted, edges, cloth, size });
+  const cutting = planCutting({ book, garment, edges });
   const steps = stepSummaries(sewn, garment);
   const problems = planProblems({
     book,
@@ -108,10 +71,8 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     kind,
     body: passes,
     outer,
-    band: wantsBand ? band : undefined,
+    band: neckbandEdge(edges) ? band : undefined,
     zones: fitted,
-    neckline,
-    neckband,
     edges,
     ticket,
     openings,
@@ -119,7 +80,6 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     sewn,
     rows,
   });
-  const usesBand = wantsBand || kind.pieces.some((piece) => piece.cloth === 'band');
   const inputs = {
     facts,
     kind,
@@ -129,10 +89,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     ticket,
     steps,
     numbers: book.numbers,
-    wantsBand,
-    necklineKnown: neckline !== undefined,
-    usesBand,
-    bandDirectionTested: reading !== undefined,
+    band,
     outerTested: outer?.around !== undefined,
     alongTested: cloth?.across !== undefined && cloth.along !== undefined,
   };
@@ -151,8 +108,6 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     },
     checks,
     zones: fitted,
-    ...(neckline && kind.openings.some(({ at }) => at === 'neckline') ? { neckline: neckline.plan } : {}),
-    ...(neckband ? { neckband } : {}),
     edges,
     ...(size ? { size } : {}),
     openings,
@@ -163,12 +118,6 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     needs,
     ...planStages(inputs, needs),
   };
-}
-
-/** How much shorter than the neck this wearer likes a neckband on such a garment. */
-function usualNeckband({ garment, wearer }: GarmentFacts) {
-  const usual = wearer?.usualLengths?.[usualKey(garment.kind, 'neckline')];
-  return usual && wearer ? { shorter: usual.shorter, name: wearer.name } : undefined;
 }
 
 /** The garment's cloths, and what goes round the body: the outer cloth, or outer and lining as a stack. */

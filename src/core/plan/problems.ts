@@ -1,21 +1,12 @@
-import { neckbandOf, necklineOf } from '../facts/neckline';
-import {
-  FLAT,
-  NECKLINE_TO_OPEN,
-  STRETCH_TO_OPEN,
-  WIDTH_TO_OPEN,
-  windowRemedies,
-  type WindowInputs,
-} from '../edges/neck/window';
 import type { ClothReading } from '../cloth/reading';
 import { lowestRecovery } from '../cloth/readCloth';
 import { RECOVERY_FROM } from '../cloth/recoveryVerdict';
-import type { Explained, Phrase } from '../explain/explained';
+import type { Phrase } from '../explain/explained';
 import { getNumber, atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
 import { COMFORT_PA } from '../fit/pressure';
 import type { GarmentKind } from '../fit/garmentKind';
-import { isAtMostMm, isAtMostShare } from '../units/tolerance';
+import { isAtMostShare } from '../units/tolerance';
 import { shortfall } from '../explain/compare';
 import type { RowNumbers } from '../sewing/rowNumbers';
 import { sewingProblems } from '../sewing/sewingProblems';
@@ -23,9 +14,8 @@ import type { SewnSteps } from '../sewing/sewnSteps';
 import { edgeProblems } from './edgeProblems';
 import { loopProblems } from '../fit/loop';
 import type { Body } from '../explain/body';
-import type { Neckline } from '../edges/neck/neckline';
 import type { CheckPlan } from '../cloth/types';
-import type { EdgePlan, NeckbandPlan, OpeningPlan } from '../edges/types';
+import type { EdgePlan, OpeningPlan } from '../edges/types';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { Problem } from '../explain/problem';
 import type { TicketGroup } from '../ticket/types';
@@ -39,8 +29,6 @@ interface ProblemInputs {
   readonly outer: ClothReading | undefined;
   readonly band: ClothReading | undefined;
   readonly zones: readonly ZonePlan[];
-  readonly neckline: Neckline | undefined;
-  readonly neckband: NeckbandPlan | undefined;
   readonly edges: readonly EdgePlan[];
   readonly ticket: readonly TicketGroup[];
   readonly openings: readonly OpeningPlan[];
@@ -58,7 +46,6 @@ export function planProblems(inputs: ProblemInputs): readonly Problem[] {
     ...loopProblems(inputs.book, inputs.kind, inputs.zones),
     ...movementProblems(inputs),
     ...pressureProblems(inputs),
-    ...bandProblems(inputs),
     ...edgeProblems(inputs),
     ...openingProblems(inputs),
     ...sewingProblems(inputs.rows, inputs.sewn),
@@ -195,122 +182,6 @@ function zoneProblems({ zones, book, facts }: ProblemInputs): Problem[] {
       } satisfies Problem,
     ];
   });
-}
-
-function bandProblems({ book, facts, body, neckline, neckband }: ProblemInputs): Problem[] {
-  if (!neckband || !neckline || !body.head) return [];
-  const get = (id: string) => getNumber(book.numbers, id);
-  const shortest = get(neckband.shortest);
-  const steam = neckband.wantsSteam === undefined ? undefined : get(neckband.wantsSteam);
-  if (!steam || !isAtMostMm(shortest.value, steam.value)) {
-    const by =
-      get(neckband.shortestHead).value > get(neckband.shortestSewn).value
-        ? 'the head'
-        : 'the seam it is sewn to';
-    const sentence = steam
-      ? say`No neckband length works: it must be at least ${shortest} to reach over ${by}, and at most ${steam} to lie down.`
-      : say`A band of ${get(neckband.finishedWidth)} is too wide to lie on a neck of ${neckline.seamline}: it stands up like a collar.`;
-    return [
-      {
-        id: 'band-window',
-        stage: 'bands',
-        severity: 'stop',
-        sentence,
-        remedies: openers(book, facts, neckline, neckband, body.head),
-      },
-    ];
-  }
-  if (neckband.state === 'too short') {
-    return [
-      {
-        id: 'band-short',
-        stage: 'bands',
-        severity: 'stop',
-        sentence: say`The neckband is shorter than ${shortest}, the shortest that works here.`,
-        remedies: [
-          say`Choose at least ${atLeast(shortest)}.`,
-          ...openers(book, facts, neckline, neckband, body.head),
-        ],
-      },
-    ];
-  }
-  if (neckband.state === 'stands up') {
-    return [
-      {
-        id: 'band-long',
-        stage: 'bands',
-        severity: 'look',
-        sentence: say`The neckband is longer than ${steam}: it will gape or stand up.`,
-        remedies: [
-          say`Choose at most ${atMost(neckband.liesFlat ? get(neckband.liesFlat) : steam)}, so that it lies flat.`,
-        ],
-      },
-    ];
-  }
-  return [];
-}
-
-/** What would open the window, computed for this neck. */
-function openers(
-  book: Ledger,
-  facts: GarmentFacts,
-  neckline: Neckline,
-  neckband: NeckbandPlan,
-  head: Explained,
-): Phrase[] {
-  const get = (id: string) => getNumber(book.numbers, id);
-  const otherwise = say`Add an opening, such as a placket or a shoulder closure.`;
-  if (neckbandOf(facts.garment).shape === 'V') {
-    return [
-      say`Cut the band from a cloth that stretches more, make it narrower, or cut the neckline wider.`,
-      otherwise,
-    ];
-  }
-  const turn = necklineOf(facts.garment).turnRad;
-  const terms = {
-    N: neckline.seamline,
-    H: head,
-    w: get(neckband.finishedWidth),
-    turn: leaf('total turn of the neckline', turn, 'rad', 'D'),
-    S: get(neckband.bandStretch),
-    limit: leaf('share of the stretch usable while sewing', LIMITS.sewn, 'share', 'T'),
-    flat: leaf('a band that lies flat, against its fold edge', FLAT, 'ratio', 'T'),
-  } as const;
-  const found = windowRemedies(
-    Object.fromEntries(Object.entries(terms).map(([name, { value }]) => [name, value])) as WindowInputs,
-  );
-  const phrases: Phrase[] = [];
-  if (found.bandStretch !== undefined) {
-    const stretch = book.work('problem.band.stretch', {
-      label: 'stretch a band needs here',
-      unit: 'share',
-      mark: 'D',
-      formula: STRETCH_TO_OPEN,
-      terms,
-    });
-    phrases.push(say`Cut the band from a cloth that stretches ${atLeast(stretch)} or more along the band.`);
-  }
-  if (found.finishedMm !== undefined) {
-    const finished = book.work('problem.band.finished', {
-      label: 'widest band that lies flat here',
-      unit: 'mm',
-      mark: 'D',
-      formula: WIDTH_TO_OPEN,
-      terms,
-    });
-    phrases.push(say`Make the band ${atMost(finished)} wide, finished, or narrower.`);
-  }
-  if (found.necklineMm !== undefined) {
-    const wider = book.work('problem.band.neckline', {
-      label: 'smallest neckline on which this band lies flat',
-      unit: 'mm',
-      mark: 'D',
-      formula: NECKLINE_TO_OPEN,
-      terms,
-    });
-    phrases.push(say`Cut the neckline wider: ${atLeast(wider)} at the seamline, or more.`);
-  }
-  return [...phrases, otherwise];
 }
 
 function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {

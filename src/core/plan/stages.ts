@@ -1,8 +1,10 @@
-import { neckbandOf } from '../facts/neckline';
+import type { ClothReading } from '../cloth/reading';
+import { edgeUses } from '../edges/elastics/uses';
 import { getNumber, say } from '../explain/ledger';
 import type { Explained, Phrase } from '../explain/explained';
 import type { GarmentKind } from '../fit/garmentKind';
 import { stageIds, type Need, type Problem, type StageId, type StageState } from '../explain/problem';
+import { neckbandEdge } from '../edges/useOf';
 import { type EdgePlan } from '../edges/types';
 import { type GarmentPlan } from './types';
 import { type MeasurePlan } from '../fit/types';
@@ -20,12 +22,7 @@ interface StageInputs {
   readonly steps: readonly StepSummary[];
   readonly numbers: Readonly<Record<string, Explained>>;
   readonly kind: GarmentKind;
-  /** Whether the neckline gets a band, and whether anything is cut from the band's cloth. */
-  readonly wantsBand: boolean;
-  /** Enough of the neckline was measured for its seamline. */
-  readonly necklineKnown: boolean;
-  readonly usesBand: boolean;
-  readonly bandDirectionTested: boolean;
+  readonly band: ClothReading | undefined;
   readonly outerTested: boolean;
   readonly alongTested: boolean;
 }
@@ -35,15 +32,14 @@ export function planNeeds({
   facts,
   kind,
   measures,
-  wantsBand,
-  necklineKnown,
-  usesBand,
   outerTested,
   alongTested,
-  bandDirectionTested,
+  band: bandRead,
   edges,
 }: StageInputs): readonly Need[] {
   const { garment, wearer, outer, band } = facts;
+  const neck = neckbandEdge(edges);
+  const usesBand = neck !== undefined || kind.pieces.some((piece) => piece.cloth === 'band');
   const needs: Need[] = [];
   if (!wearer) needs.push({ stage: 'measure', sentence: say`Choose who it is for` });
   else {
@@ -64,20 +60,22 @@ export function planNeeds({
   if (usesBand && !band) {
     needs.push({
       stage: 'stretch',
-      sentence: wantsBand ? say`Choose the neckband’s cloth` : say`Choose the bands’ cloth`,
+      sentence: neck ? say`Choose the neckband’s cloth` : say`Choose the bands’ cloth`,
     });
-  } else if (wantsBand && band && !bandDirectionTested) {
-    const way = neckbandOf(garment).direction === 'across' ? 'across' : 'along';
-    needs.push({
-      stage: 'stretch',
-      sentence: say`Pull a swatch of ${{ name: band.name }} ${way}, as the band is cut`,
-    });
+  } else if (neck && band) {
+    const way = garment.edges?.[neck.id]?.direction ?? edgeUses[neck.use].strips[0]?.way;
+    if (way && !bandRead?.[way])
+      needs.push({
+        stage: 'stretch',
+        sentence: say`Pull a swatch of ${{ name: band.name }} ${way}, as the band is cut`,
+      });
   }
-  if (wantsBand && !necklineKnown)
+  if (neck && neck.length === undefined)
     needs.push({ stage: 'bands', sentence: say`Measure the pattern’s neckline` });
-  for (const { finish, missing } of edges) {
+  for (const edge of edges) {
+    const { finish, missing } = edge;
     const asked = finish === 'band' || finish === 'binding' || finish === 'elastic';
-    if (missing && asked && outer) needs.push({ stage: 'bands', sentence: missing });
+    if (missing && asked && outer && edge !== neck) needs.push({ stage: 'bands', sentence: missing });
   }
   return needs;
 }
@@ -121,7 +119,7 @@ export function planStages(
 }
 
 function nextAction(
-  { ticket, steps, numbers, wantsBand }: StageInputs,
+  { ticket, steps, numbers, edges }: StageInputs,
   needs: readonly Need[],
   next: StageId | undefined,
 ): Phrase {
@@ -136,7 +134,7 @@ function nextAction(
     case 'bands':
       return (
         needs.find((need) => need.stage === next)?.sentence ??
-        (wantsBand ? say`Choose the neckband’s length` : say`Look at the edges`)
+        (neckbandEdge(edges) ? say`Choose the neckband’s length` : say`Look at the edges`)
       );
     case 'cut': {
       const row = ticket.flatMap((group) => group.rows).find((one) => !one.cut);

@@ -3,7 +3,7 @@ import type { Explained, Phrase, NumberId } from '../explain/explained';
 import type { StageId, StageState, Problem, Need } from '../explain/problem';
 import type { ClothPlan, CheckPlan } from '../cloth/types';
 import type { MeasurePlan, ZonePlan, SizePlan } from '../fit/types';
-import type { EdgePlan, OpeningPlan, NecklinePlan, NeckbandPlan } from '../edges/types';
+import type { EdgePlan, OpeningPlan } from '../edges/types';
 import type { EdgeCutting, TicketGroup } from '../ticket/types';
 
 /** The whole plan. Every number in it is an entry of `numbers`; everything else names entries by id. */
@@ -23,8 +23,6 @@ export interface GarmentPlan {
   };
   readonly checks: readonly CheckPlan[];
   readonly zones: readonly ZonePlan[];
-  readonly neckline?: NecklinePlan;
-  readonly neckband?: NeckbandPlan;
   readonly edges: readonly EdgePlan[];
   readonly size?: SizePlan;
   readonly openings: readonly OpeningPlan[];
@@ -39,4 +37,4 @@ export interface GarmentPlan {
   readonly next: { readonly stage: StageId; readonly sentence: Phrase };
 }
 
-export const PLAN_SCHEMA = 'idle-stretch-plan-1';
+export const PLAN_SCHEMA = 'idle-stretch-plan-2';

@@ -1,4 +1,4 @@
-import { necklineOf } from '../facts/neckline';
+import { allowanceAt } from '../facts/allowance';
 import type { Figures, StripFigures } from './assembly/step';
 import type { Explained, NumberPart, Phrase } from '../explain/explained';
 import { say, type Ledger } from '../explain/ledger';
@@ -6,7 +6,8 @@ import { MM_PER_INCH } from '../units/constants';
 import { isAtMostMm } from '../units/tolerance';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { PlanToSew } from './types';
-import { marksOf } from '../edges/marks/stripMarks';
+import { firstMark, marksOf, quarterPastSeam, type MarksOfStrip } from '../edges/marks/stripMarks';
+import type { StripPlan } from '../edges/types';
 
 /** Sewn seams are trimmed to this on a sewing machine: ¼ in (T). */
 const TRIMMED_MM = 6.35;
@@ -26,7 +27,7 @@ const LETTUCE_MM = 13;
 export function figuresOf(
   book: Ledger,
   facts: GarmentFacts,
-  plan: Pick<PlanToSew, 'numbers' | 'edges' | 'neckband' | 'neckline'>,
+  plan: Pick<PlanToSew, 'numbers' | 'edges'>,
 ): Figures {
   const { garment } = facts;
   const { pattern } = garment;
@@ -52,7 +53,7 @@ export function figuresOf(
       return given(
         'neckAllowance',
         'seam allowance at the neckline',
-        necklineOf(garment).allowanceMm,
+        allowanceAt(garment, 'neckline'),
         'measured',
       );
     },
@@ -89,9 +90,7 @@ export function figuresOf(
         ? given('sleeveHem', 'sleeve hem, turned up', pattern.sleeveHemAllowanceMm, 'chosen')
         : given('hem', 'hem, turned up', pattern.hemAllowanceMm, 'chosen');
     },
-    edge: (id) =>
-      (id === 'neckline' ? get(plan.neckline?.seamline) : undefined) ??
-      get(plan.edges.find((one) => one.id === id)?.length),
+    edge: (id) => get(plan.edges.find((one) => one.id === id)?.length),
     strip,
     names: {
       outer: nameOf(facts.outer?.name, say`the cloth`),
@@ -111,26 +110,11 @@ const nameOf = (name: string | undefined, otherwise: Phrase): Phrase =>
 
 function stripFigures(
   book: Ledger,
-  plan: Pick<PlanToSew, 'numbers' | 'edges' | 'neckband'>,
+  plan: Pick<PlanToSew, 'numbers' | 'edges'>,
   edge: string,
   at: number,
   get: (id: string | undefined) => Explained | undefined,
 ): StripFigures | undefined {
-  if (edge === 'neckline' && plan.neckband && at === 0) {
-    const { marked, sewn, sewnStretch, expectedWidth, finishedWidth, quarter, firstMark } = plan.neckband;
-    const own = get(sewn);
-    if (!own) return undefined;
-    const past = get(marked.marks.find(({ label }) => label === 'quarter')?.fromSeams[0]?.mm);
-    return {
-      sewn: own,
-      ...marksOfBand(get, marked),
-      ...optional('firstMark', get(firstMark)),
-      byParts: !marked.even,
-      ...pulled(get(sewnStretch)),
-      ...optional('finished', get(expectedWidth ?? finishedWidth)),
-      ...(past ? { ...optional('quarter', get(quarter)), quarterBefore: past.value < 0 } : {}),
-    };
-  }
   const strip = plan.edges.find(({ id }) => id === edge)?.strips[at];
   const sewn = get(strip?.sewn);
   if (!strip || !sewn) return undefined;
@@ -141,7 +125,9 @@ function stripFigures(
     sewn,
     join: strip.join,
     ...optional('adds', get(strip.adds)),
-    ...(marks ? marksOfBand((id) => (id === undefined ? undefined : marks.numbers[id]), marks.marked) : {}),
+    ...(marks ? marksOfBand(marks) : {}),
+    ...(strip.byFold && marks ? onNeck(book, strip, marks) : {}),
+    ...optional('finished', strip.byFold ? get(strip.fold?.finished) : undefined),
     ...pulled(stretch),
   };
 }
@@ -158,11 +144,29 @@ const pulled = (stretch: Explained | undefined): Pick<StripFigures, 'stretch' | 
 const optional = <K extends keyof StripFigures>(key: K, value: StripFigures[K]): Partial<StripFigures> =>
   value === undefined ? {} : { [key]: value };
 
-const marksOfBand = (
-  get: (id: string | undefined) => Explained | undefined,
-  marked: { readonly markCount: string; readonly edgeSegment: string; readonly bandSegment: string },
-): Partial<StripFigures> => ({
-  ...optional('count', get(marked.markCount)),
-  ...optional('edgeSegment', get(marked.edgeSegment)),
-  ...optional('stripSegment', get(marked.bandSegment)),
+const marksOfBand = ({ marked, numbers }: MarksOfStrip): Partial<StripFigures> => ({
+  ...optional('count', numbers[marked.markCount]),
+  ...optional('edgeSegment', numbers[marked.edgeSegment]),
+  ...optional('stripSegment', numbers[marked.bandSegment]),
 });
+
+/** What a band on a neck is marked by beside that: from where its ends meet, and from the shoulder. */
+function onNeck(book: Ledger, { id }: StripPlan, marks: MarksOfStrip): Partial<StripFigures> {
+  const past = quarterPastSeam(marks);
+  const name = `${id}.quarter`;
+  const quarter =
+    past &&
+    (book.numbers[name] ??
+      book.work(name, {
+        label: 'quarter mark from the shoulder seam',
+        unit: 'mm',
+        mark: 'D',
+        formula: 'abs(x)',
+        terms: { x: past },
+      }));
+  return {
+    ...optional('firstMark', firstMark(marks)),
+    byParts: !marks.marked.even,
+    ...(past ? { ...optional('quarter', quarter), quarterBefore: past.value < 0 } : {}),
+  };
+}

@@ -1,4 +1,6 @@
 import { demoFact, TODAY } from '../../../tests/demoFacts';
+import { neckbandIn } from '../../../tests/planned';
+import { firstMark, marksOf } from '../edges/marks/stripMarks';
 import { atNeckline, garmentOf, sewingOf } from '../../../tests/sewn';
 import { phraseText } from '../explain/display';
 import type { Garment } from '../facts/garment';
@@ -57,17 +59,18 @@ test('its ends take the shoulder’s allowance, its marks start at that shoulder
       { onDate: TODAY },
     );
     const value = (id: string | undefined) => plan.numbers[id ?? '']?.value ?? NaN;
-    const { neckband } = plan;
-    return { added: value(neckband?.cutLength.exact) - value(neckband?.sewn), neckband, value };
+    const neckband = neckbandIn(plan);
+    return { added: value(neckband?.cutLength.exact) - value(neckband?.sewn), neckband, value, plan };
   };
   expect(cutOf(tee({})).added).toBeCloseTo(2 * 6, 9);
-  const { added, neckband, value } = cutOf(open);
+  const { added, neckband, value, plan } = cutOf(open);
   expect(added).toBeCloseTo(2 * 10, 9);
-  expect(neckband?.join).toBe('left shoulder');
+  expect([neckband?.meetsAt, neckband?.endsInSeam]).toEqual(['left shoulder', true]);
   // From the shoulder on, the next mark of the neckline is the quarter in front of it.
-  const [band, neck] = [value(neckband?.sewn), value('neckline.seamline')];
-  const shoulder = value('neckline.backHalf');
-  expect(value(neckband?.firstMark)).toBeCloseTo(((neck / 4 - shoulder) * band) / neck, 6);
+  const [band, neck] = [value(neckband?.sewn), value(neckband?.on)];
+  const shoulder = value(neckband?.marking?.seams[0]?.at);
+  const marks = neckband && marksOf(plan, neckband);
+  expect(marks && firstMark(marks)?.value).toBeCloseTo(((neck / 4 - shoulder) * band) / neck, 6);
 });
 
 test('a band joined at a shoulder is marked from there: its first mark lies nearer than the others', () => {

@@ -66,7 +66,7 @@ interface Inputs {
   readonly book: Ledger;
   readonly facts: GarmentFacts;
   readonly kind: GarmentKind;
-  readonly plan: Pick<PlanToSew, 'numbers' | 'edges' | 'neckline' | 'neckband'>;
+  readonly plan: Pick<PlanToSew, 'numbers' | 'edges'>;
 }
 
 /** The length of a step's row, all its times together; `undefined` where nothing tells it. */
@@ -94,8 +94,7 @@ function oneLength(inputs: Inputs, spec: StepSpec): Explained | undefined {
   const strip = ofStrip(inputs, spec);
   if (strip) return strip;
   const own = plan.edges.find((one) => one.id === (edge ?? (seam === 'shoulder' ? seam : undefined)));
-  const planned = own?.length ?? (edge === 'neckline' ? plan.neckline?.seamline : undefined);
-  const ofEdge = planned === undefined ? undefined : plan.numbers[planned];
+  const ofEdge = own?.length === undefined ? undefined : plan.numbers[own.length];
   if (ofEdge) return ofEdge;
   const key = seam ?? edge ?? id;
   return estimated(inputs, key, ofKind[facts.ownKind?.base ?? facts.garment.kind]?.[key] ?? usual[key]);
@@ -116,9 +115,7 @@ function ofStrip({ plan }: Inputs, { onStrip }: StepSpec): Explained | undefined
 
 /** The ends of a band are joined across it: over the width it is cut. */
 function acrossBand({ plan }: Inputs, { edge }: StepSpec): Explained | undefined {
-  const width =
-    plan.edges.find((one) => one.id === edge)?.strips[0]?.cutWidth?.exact ??
-    (edge === 'neckline' ? plan.neckband?.cutWidth.exact : undefined);
+  const width = plan.edges.find((one) => one.id === edge)?.strips[0]?.cutWidth?.exact;
   return width === undefined ? undefined : plan.numbers[width];
 }
 

@@ -1,4 +1,4 @@
-import type { EdgePlan, NeckbandPlan, NecklinePlan, OpeningPlan } from '../edges/types';
+import type { EdgePlan, OpeningPlan } from '../edges/types';
 import type { ZonePlan } from '../fit/types';
 import type { DiagramId, Place } from './assembly/step';
 import type { JobId } from '../machines/seams/jobs';
@@ -16,8 +16,6 @@ export interface PlanToSew {
   readonly zones: readonly ZonePlan[];
   readonly edges: readonly EdgePlan[];
   readonly openings: readonly OpeningPlan[];
-  readonly neckline?: NecklinePlan;
-  readonly neckband?: NeckbandPlan;
 }
 
 /** A sewing step by itself: everything else about it comes from `planSewing`, when sewing is looked at. */

@@ -1,16 +1,16 @@
 import { edgeUses } from '../edges/elastics/uses';
-import type { Explained, Phrase } from '../explain/explained';
+import type { Phrase } from '../explain/explained';
 import { getNumber, say, type Ledger } from '../explain/ledger';
 import type { Garment } from '../facts/garment';
 import { planSegments } from '../edges/marks/bandMarks';
+import { firstMark, marksOf } from '../edges/marks/stripMarks';
 import type { EdgeCutting } from './types';
-import type { EdgePlan, NeckbandPlan, StripPlan } from '../edges/types';
+import type { EdgePlan, StripPlan } from '../edges/types';
 
 interface Inputs {
   readonly book: Ledger;
   readonly garment: Garment;
   readonly edges: readonly EdgePlan[];
-  readonly neckband: NeckbandPlan | undefined;
 }
 
 /**
@@ -22,9 +22,7 @@ export function planCutting(inputs: Inputs): readonly EdgeCutting[] {
     const lines = [
       ...allowanceLines(inputs, edge),
       ...hemLines(inputs, edge),
-      ...(edge.use === 'neckband'
-        ? neckbandLines(inputs)
-        : edge.strips.flatMap((strip) => stripLines(inputs, edge, strip))),
+      ...edge.strips.flatMap((strip) => [...foldLines(inputs, edge, strip), ...markLines(inputs, strip)]),
     ];
     return lines.length === 0 ? [] : [{ edge: edge.id, label: edge.label, lines }];
   });
@@ -51,35 +49,6 @@ function hemLines({ book }: Inputs, { hem, finish }: EdgePlan): Phrase[] {
   return depth ? [say`turned up ${depth}: the allowance is in the piece`] : [];
 }
 
-function neckbandLines({ book, neckband }: Inputs): Phrase[] {
-  if (!neckband) return [];
-  const get = (id: string) => getNumber(book.numbers, id);
-  const inside = get(neckband.openingInside);
-  return [
-    say`band folded along its length; it finishes ${get(neckband.finishedWidth)} wide`,
-    ...(inside.value > 0 ? [say`the finished neck lies ${inside} inside the cut edge`] : []),
-    ...(neckband.open ? [say`its ends are not joined: they lie in the left shoulder’s seam`] : []),
-    neckMarksLine(neckband, get),
-  ];
-}
-
-/** Where neckline and band are marked: both from centre back, the band from the shoulder where its ends meet there. */
-function neckMarksLine({ marked, firstMark, open }: NeckbandPlan, get: (id: string) => Explained): Phrase {
-  const count = get(marked.markCount);
-  const band = get(marked.bandSegment);
-  const neckline = get(marked.edgeSegment);
-  if (!marked.even)
-    return say`mark in ${count} from centre back: neckline every ${neckline}, band by its parts, as at Bands`;
-  if (firstMark === undefined)
-    return say`mark in ${count} from centre back: band every ${band}, neckline every ${neckline}`;
-  const from = open ? 'its end at the left shoulder' : 'its join at the left shoulder';
-  return say`mark in ${count}: band every ${band}, the first ${get(firstMark)} from ${from}; neckline every ${neckline} from centre back`;
-}
-
-function stripLines(inputs: Inputs, edge: EdgePlan, strip: StripPlan): Phrase[] {
-  return [...foldLines(inputs, edge, strip), ...markLines(inputs, strip)];
-}
-
 const FOLDED = new Set(['folded', 'waistband', 'casing']);
 
 /** What a strip of cloth finishes to, once it is folded. */
@@ -95,14 +64,21 @@ function foldLines({ book, garment }: Inputs, { id, use }: EdgePlan, strip: Stri
     'mm',
     chosen === undefined ? 'default' : 'chosen',
   );
-  return [say`${strip.label.toLowerCase()} folded along its length; it finishes ${width} wide`];
+  const inside = strip.byFold && strip.fold && getNumber(book.numbers, strip.fold.inside);
+  return [
+    say`${strip.label.toLowerCase()} folded along its length; it finishes ${width} wide`,
+    ...(inside && inside.value > 0 ? [say`the finished edge lies ${inside} inside the cut edge`] : []),
+    ...(strip.endsInSeam
+      ? [say`its ends are not joined: they lie in the ${strip.meetsAt ?? ''}’s seam`]
+      : []),
+  ];
 }
 
 /** How many marks, and how far apart they are on strip and edge; of uneven parts only how many. */
-function markLines({ book }: Inputs, { id, label, marking, on, sewn, onWhat }: StripPlan): Phrase[] {
+function markLines({ book }: Inputs, strip: StripPlan): Phrase[] {
+  const { id, label, marking, on, sewn, onWhat } = strip;
   if (!marking) return [];
-  if (marking.parts)
-    return [say`${label.toLowerCase()}: mark ${onWhat} and strip by their parts, as at Bands`];
+  const name = label.toLowerCase();
   const { count, edgeSegment, bandSegment } = planSegments({
     book,
     id: `cut.${id}`,
@@ -110,7 +86,16 @@ function markLines({ book }: Inputs, { id, label, marking, on, sewn, onWhat }: S
     band: getNumber(book.numbers, sewn),
     choice: marking.choice,
   });
+  if (marking.parts) return [say`${name}: mark ${onWhat} and strip in ${count}, by their parts, as at Bands`];
+  const marks = marking.join === undefined ? undefined : marksOf(book, strip);
+  const first = marks && firstMark(marks);
+  if (!first)
+    return [
+      say`${name}: mark in ${count} from ${marking.start}, every ${bandSegment}; ${onWhat} every ${edgeSegment}`,
+    ];
+  book.adopt(Object.values(marks.numbers));
+  const from = strip.endsInSeam ? 'its end' : 'its join';
   return [
-    say`${label.toLowerCase()}: mark in ${count} from ${marking.start}, every ${bandSegment}; ${onWhat} every ${edgeSegment}`,
+    say`${name}: mark in ${count}, every ${bandSegment}, the first ${first} from ${from} at the ${strip.meetsAt ?? ''}; ${onWhat} every ${edgeSegment} from ${marking.start}`,
   ];
 }

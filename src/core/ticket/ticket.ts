@@ -1,15 +1,13 @@
-import { neckbandOf } from '../facts/neckline';
 import type { Phrase } from '../explain/explained';
 import { getNumber, say } from '../explain/ledger';
 import type { Piece } from '../fit/garmentKind';
 import { elasticGroups, findingGroups } from './ticketRolls';
 import { cutOf, stripDetails, stripRow, type TicketInputs } from './ticketRow';
-import type { NeckbandPlan } from '../edges/types';
 import type { TicketGroup, TicketRow } from './types';
 
 /** Every piece and length to cut, in cutting order, grouped by material. What is cut stays as cut. */
 export function planTicket(inputs: TicketInputs): readonly TicketGroup[] {
-  const { facts, kind, neckband } = inputs;
+  const { facts, kind } = inputs;
   const { outer, lining, band } = facts;
   const named = (cloth: { readonly name: string } | undefined, otherwise: string): Phrase =>
     cloth ? [{ name: cloth.name }] : [otherwise];
@@ -17,7 +15,6 @@ export function planTicket(inputs: TicketInputs): readonly TicketGroup[] {
     ...kind.pieces.filter((piece) => piece.cloth === role).map((piece) => pieceRow(inputs, piece)),
     ...looseRows(inputs, role),
   ];
-  const bands = [...(neckband ? [bandRow(inputs, neckband)] : []), ...rows('band')];
   const cloth = (role: Piece['cloth'], material: Phrase, notes: readonly Phrase[], found: TicketRow[]) => ({
     id: role,
     role,
@@ -28,7 +25,7 @@ export function planTicket(inputs: TicketInputs): readonly TicketGroup[] {
   const groups: readonly TicketGroup[] = [
     cloth('outer', named(outer, 'cloth not chosen'), outerNotes(inputs), rows('outer')),
     cloth('lining', named(lining, 'lining not chosen'), [], rows('lining')),
-    cloth('band', named(band, 'band cloth not chosen'), [], bands),
+    cloth('band', named(band, 'band cloth not chosen'), [], rows('band')),
     ...elasticGroups(inputs),
     ...findingGroups(inputs),
   ];
@@ -97,24 +94,5 @@ function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
     ...(strip?.cutWidth ? { width: strip.cutWidth } : {}),
     details: edge && strip ? stripDetails(inputs, edge, strip) : changes,
     ...cutOf(inputs, piece.id, facts.garment.cuts[piece.id], strip?.cutLength, strip?.cutWidth),
-  };
-}
-
-function bandRow(inputs: TicketInputs, neckband: NeckbandPlan): TicketRow {
-  const { book, facts } = inputs;
-  const { direction } = neckbandOf(facts.garment);
-  return {
-    id: 'neckband',
-    label: 'Neckband',
-    count: book.given('ticket.neckband.count', 'neckband, pieces', 1, 'count', 'chosen').id,
-    length: neckband.cutLength,
-    width: neckband.cutWidth,
-    details: [
-      say`length runs ${direction === 'across' ? 'across the cloth' : 'along the selvedge'}`,
-      neckband.open
-        ? say`ends at the left shoulder`
-        : say`join at ${neckband.join === 'centre back' ? 'centre back' : 'the left shoulder'}`,
-    ],
-    ...cutOf(inputs, 'neckband', facts.garment.cuts.neckband, neckband.cutLength, neckband.cutWidth),
   };
 }

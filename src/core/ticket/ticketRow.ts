@@ -4,7 +4,7 @@ import type { Phrase } from '../explain/explained';
 import { getNumber, say, type Ledger } from '../explain/ledger';
 import type { Cut } from '../facts/garment';
 import type { GarmentKind } from '../fit/garmentKind';
-import type { EdgePlan, NeckbandPlan, StripPlan, TapeLength } from '../edges/types';
+import type { EdgePlan, StripPlan, TapeLength } from '../edges/types';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { SizePlan, ZonePlan } from '../fit/types';
 import type { TicketRow } from './types';
@@ -17,7 +17,6 @@ export interface TicketInputs {
   readonly facts: GarmentFacts;
   readonly kind: GarmentKind;
   readonly zones: readonly ZonePlan[];
-  readonly neckband: NeckbandPlan | undefined;
   readonly edges: readonly EdgePlan[];
   readonly size: SizePlan | undefined;
   /** What goes round the body: the outer cloth, or the layers together. */
@@ -28,7 +27,7 @@ export interface TicketInputs {
 export function stripRow(inputs: TicketInputs, edge: EdgePlan, strip: StripPlan, row: string): TicketRow {
   const { facts } = inputs;
   const side = row.endsWith('-left') ? ', left' : row.endsWith('-right') ? ', right' : '';
-  const label = `${edge.label}, ${strip.label.toLowerCase()}${side}`;
+  const label = strip.byFold ? strip.label : `${edge.label}, ${strip.label.toLowerCase()}${side}`;
   return {
     id: row,
     label: edgeUses[edge.use].stays ? `Shoulder${side}` : label,
@@ -52,15 +51,19 @@ export function stripDetails({ book, facts }: TicketInputs, edge: EdgePlan, stri
     seamed: pieced ? say`seams take ${adds} altogether` : say`ends seamed, ${adds} in it`,
     open: adds.value > 0 ? say`${adds} in it for its ends` : say`two open ends`,
   } as const;
-  details.push(joins[strip.join]);
+  if (strip.meetsAt === undefined) details.push(joins[strip.join]);
+  else details.push(say`${strip.endsInSeam ? 'ends' : 'join'} at ${theSeam(strip.meetsAt)}`);
   if (strip.of !== 'elastic') {
-    const direction = facts.garment.edges?.[edge.id]?.direction;
+    const direction = facts.garment.edges?.[edge.id]?.direction ?? (strip.byFold && strip.way);
     if (direction)
       details.push(say`length runs ${direction === 'across' ? 'across the cloth' : 'along the selvedge'}`);
   }
   if (strip.rule === 'round') details.push(say`as tried on`);
   return details;
 }
+
+/** A seam or a centre, as it stands in a sentence. */
+const theSeam = (name: string): string => (/^(centre|one|its) /.test(name) ? name : `the ${name}`);
 
 /** What was really cut, and how the plan has moved away from it since. */
 export function cutOf(

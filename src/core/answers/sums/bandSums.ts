@@ -1,5 +1,5 @@
 import { EIGHTHS_FROM_MM, markCount, quarterInFront } from '../../edges/marks/marks';
-import { flatLyingBand, foldEdge, foldEdgeSlack, SLACK } from '../../edges/neck/formulas';
+import { flatLyingBand, foldEdge, foldEdgeSlack, SLACK, USUAL_EASE_IN } from '../../edges/fold/formulas';
 import { ringOfPieces, seamlineOfRing } from '../../edges/seamline';
 import {
   CASING_ROOM_MM,
@@ -10,7 +10,7 @@ import {
 } from '../../edges/elastics/lengths';
 import { shorterRange } from '../../edges/elastics/ruleRanges';
 import { leaf } from '../../explain/ledger';
-import { DEFAULT_EASE_IN, DEFAULT_NECK_TURN_RAD } from '../../facts/neckline';
+import { USUAL_TURN } from '../../edges/turns';
 import { lengthMm, numberOf } from '../../facts/spec';
 import { LIMITS } from '../../fit/limits';
 import { sumOf } from './sum';
@@ -57,13 +57,13 @@ const neckband = sumOf({
   given: {
     neckMm: { as: 'N', field: edge('Neckline, at the seamline'), mark: 'measured', usual: 500 },
     widthMm: widthOf(3, 150, [8, 50], 20),
-    turnRad: { ...turn, usual: DEFAULT_NECK_TURN_RAD },
+    turnRad: { ...turn, usual: USUAL_TURN.neck },
     easeIn: {
       as: 'c',
       field: numberOf('share', 'Share of the curve taken off', 0.1, 2),
       mark: 'D',
       unit: 'ratio',
-      usual: DEFAULT_EASE_IN,
+      usual: USUAL_EASE_IN,
     },
     allowanceMm: allowance,
   },
@@ -130,7 +130,7 @@ const seamline = sumOf({
       mark: 'measured',
       usual: 10,
     },
-    turnRad: { ...turn, usual: DEFAULT_NECK_TURN_RAD },
+    turnRad: { ...turn, usual: USUAL_TURN.neck },
   },
   steps: [
     {

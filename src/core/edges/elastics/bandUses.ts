@@ -1,5 +1,6 @@
 import type { EdgeUse, StripSpec } from './edgeUse';
-import { ofEdge, ofBody, MEMORY, atRest, bySnug, OVERLAP_MM } from './rules';
+import { FIXED_MM } from '../fold/formulas';
+import { ofEdge, ofBody, MEMORY, atRest, bySnug, liesFlat, rule, OVERLAP_MM } from './rules';
 
 /** A waistband of cloth: folded over nothing, or over elastic. */
 const waistbandStrip: Omit<StripSpec, 'width'> = {
@@ -17,8 +18,32 @@ export const bandUses: readonly EdgeUse[] = [
     id: 'neckband',
     finish: 'band',
     label: 'neckband',
+    finishedMm: 20,
     about: 'A folded band that lies flat on the neck.',
-    strips: [],
+    strips: [
+      {
+        of: 'band',
+        label: 'Neckband',
+        rules: [
+          liesFlat,
+          rule('fixed', 'two to four inches off', 'T', {
+            by: 'edge-less',
+            mm: FIXED_MM.middle,
+            low: FIXED_MM.most,
+            high: FIXED_MM.least,
+          }),
+          ofEdge('tenth', 'a tenth off', 'T', 0.9),
+          ofEdge('fifth', 'a fifth off', 'T', 0.8),
+          rule('stretch', 'by the band’s stretch', MEMORY, { by: 'own-stretch' }),
+        ],
+        why: 'It follows the band’s width and how far the neck turns, so that the fold lies flat.',
+        join: 'seamed',
+        way: 'across',
+        row: 'neckband',
+        lies: true,
+        width: 'folded',
+      },
+    ],
   },
   {
     id: 'cuff',

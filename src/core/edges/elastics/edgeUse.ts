@@ -1,3 +1,4 @@
+import type { ClothDirection } from '../../facts/cloth';
 import type { ElasticKind } from '../../facts/elastic';
 import type { Finish, UseId } from '../../facts/edgeUses';
 import type { Mark } from '../../explain/explained';
@@ -8,8 +9,21 @@ export type LengthRule =
   | { readonly by: 'body'; readonly ratio: number; readonly low?: number; readonly high?: number }
   /** Each part of the edge at its own ratio; parts that are not named lie at rest. */
   | { readonly by: 'sections'; readonly ratios: Readonly<Record<string, number>> }
-  /** A fixed length off the edge; `asCut` where the rule speaks of the cut length, joins in it. */
-  | { readonly by: 'edge-less'; readonly mm: number; readonly asCut?: true }
+  /**
+   * A fixed length off the edge; `asCut` where the rule speaks of the cut length, joins in it. With a range it is no
+   * rule for an edge that is shorter than what it takes off most: `low` of the shortest strip.
+   */
+  | {
+      readonly by: 'edge-less';
+      readonly mm: number;
+      readonly asCut?: true;
+      readonly low?: number;
+      readonly high?: number;
+    }
+  /** As a folded strip lies flat on the curve, by its width. */
+  | { readonly by: 'fold' }
+  /** A share of the edge that goes by how far the strip stretches. */
+  | { readonly by: 'own-stretch' }
   /** A wanted resting length, the body less a fixed length: what it grows as it is sewn comes off. */
   | { readonly by: 'body-less'; readonly mm: number; readonly unmeasuredGrowthMm: number }
   /** Snug on the body by a share of the strip's own stretch. */
@@ -43,6 +57,12 @@ export interface StripSpec {
   readonly holds?: true;
   /** Cut longer than needed and trimmed as it is sewn. */
   readonly spareMm?: number;
+  /** How its fold lies on the curve says what is too long. */
+  readonly lies?: true;
+  /** Which way of its cloth it runs until told; absent: the greatest stretch. */
+  readonly way?: ClothDirection;
+  /** Id of its row on the ticket, where that is not made from its edge. */
+  readonly row?: string;
   readonly width: 'elastic' | 'folded' | 'waistband' | 'casing' | 'binding' | 'facing' | 'strap';
 }
 

@@ -43,8 +43,11 @@ describe('uses', () => {
         expect(new Set(rules.map(({ id }) => id)).size).toBe(rules.length);
         for (const { rule } of rules) {
           if (!('low' in rule) || rule.low === undefined || rule.high === undefined) continue;
-          expect(rule.low).toBeLessThan(rule.ratio);
-          expect(rule.high).toBeGreaterThan(rule.ratio);
+          const least = rule.by === 'edge-less' ? -rule.low : rule.low;
+          const most = rule.by === 'edge-less' ? -rule.high : rule.high;
+          const middle = rule.by === 'edge-less' ? -rule.mm : rule.ratio;
+          expect(least).toBeLessThan(middle);
+          expect(most).toBeGreaterThan(middle);
         }
       }
     }

@@ -29,6 +29,9 @@ export const MEMORY = 'T, from memory';
 
 export const atRest = ofEdge('rest', 'as long as the edge', 'T', 1);
 
+/** As its fold lies flat on a curved edge. */
+export const liesFlat = rule('flat', 'lies flat by its width', 'D', { by: 'fold' });
+
 export const bySnug = (share: number) =>
   rule('stretch', 'snug by its own stretch', 'D', { by: 'share', share });
 

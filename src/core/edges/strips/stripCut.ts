@@ -1,32 +1,23 @@
-import { TURN_THICKNESSES, foldedWidth, thicknessInFold } from '../neck/formulas';
-import {
-  BINDING_INSIDE_MM,
-  CASING_ROOM_MM,
-  WAISTBAND_ROOM_MM,
-  bindingWidth,
-  casingWidth,
-  waistbandWidth,
-} from '../elastics/lengths';
 import type { Join } from '../elastics/edgeUse';
 import { OVERLAP_MM } from '../elastics/rules';
-import type { Explained, Term } from '../../explain/explained';
+import type { Explained } from '../../explain/explained';
 import { getNumber, leaf } from '../../explain/ledger';
+import { allowanceAt } from '../../facts/allowance';
 import type { StripInputs } from './stripInputs';
 import type { StripLimits } from './stripLimits';
 import { planTape } from '../tape';
-import type { StripPlan, TapeLength } from '../types';
+import type { StripPlan } from '../types';
 
 /** What joins, tails and trimming add to a strip's length at the seamline. */
-export function workAdds({ book, id, spec, choice, facts, second, edge, use }: StripInputs): {
-  readonly adds: Explained;
-  readonly join: Join;
-} {
+export function workAdds(inputs: StripInputs): { readonly adds: Explained; readonly join: Join } {
+  const { book, id, spec, choice, facts, second, edge, use } = inputs;
   const usual = edge.open === true && spec.join === 'overlapped' ? 'open' : spec.join;
   // What the use itself adds is meant for its own way of joining: another way adds what is usual for that.
   const usualMm = (way: Join) => (spec.join === way ? spec.joinMm : undefined);
   const join = (second ? undefined : choice?.join) ?? usual;
   const own = second ? undefined : choice;
   const a = facts.garment.pattern.seamAllowanceMm;
+  const ends = spec.lies ? endsOf(inputs) : undefined;
   const partsCount = partsOf({ choice, use, second });
   const spare = leaf('to be trimmed', spec.spareMm ?? 0, 'mm', 'T');
   const name = `${id}.adds`;
@@ -38,8 +29,8 @@ export function workAdds({ book, id, spec, choice, facts, second, edge, use }: S
     'chosen',
   );
   const allowance = leaf(
-    'allowance of a join',
-    join === 'seamed' ? (own?.joinMm ?? usualMm('seamed') ?? a) : a,
+    ends?.label ?? 'allowance of a join',
+    join === 'seamed' ? (own?.joinMm ?? ends?.mm ?? usualMm('seamed') ?? a) : a,
     'mm',
     'chosen',
   );
@@ -90,6 +81,15 @@ export function workAdds({ book, id, spec, choice, facts, second, edge, use }: S
       throw new Error(`expected a join, got ${String(join satisfies never)}; add it to workAdds`);
   }
 }
+
+/** What each end of a band on a neck has beyond its seamline: the crossing seam’s allowance where it lies in that. */
+const endsOf = ({ choice, facts: { garment }, edge, endsInSeam }: StripInputs) =>
+  endsInSeam
+    ? {
+        label: 'seam allowance at the shoulder',
+        mm: choice?.measured?.crossingAllowanceMm ?? garment.pattern.seamAllowanceMm,
+      }
+    : { label: 'seam allowance at the edge', mm: allowanceAt(garment, edge.id) };
 
 /** How many parts a band is cut in: as chosen, two for one that runs round the front. What lies inside it is whole. */
 export const partsOf = ({ choice, use, second }: Pick<StripInputs, 'choice' | 'use' | 'second'>): number =>
@@ -175,56 +175,4 @@ export function planCut(
       in: shorter('in', getNumber(book.numbers, cutLength.in)),
     },
   };
-}
-
-/** The width to cut, where the strip is of cloth; an elastic has its own. */
-export function workWidth({
-  book,
-  id,
-  spec,
-  choice,
-  facts,
-  use,
-  elasticMm,
-}: StripInputs): TapeLength | undefined {
-  const name = `${id}.width`;
-  const label = `${spec.label.toLowerCase()}, cut width`;
-  const a = leaf(
-    'seam allowance at the edge',
-    choice?.measured?.allowanceMm ?? facts.garment.pattern.seamAllowanceMm,
-    'mm',
-    'measured',
-  );
-  const w = leaf(
-    'finished width',
-    choice?.finishedMm ?? use.finishedMm ?? elasticMm,
-    'mm',
-    choice?.finishedMm === undefined ? 'default' : 'chosen',
-  );
-  const v = leaf('width of the elastic', elasticMm, 'mm', choice?.elasticId ? 'measured' : 'default');
-  const width = (formula: string, terms: Readonly<Record<string, Term>>): TapeLength =>
-    planTape(book, name, book.work(name, { label, unit: 'mm', mark: 'T', formula, terms }));
-  const room = (words: string, mm: number) => leaf(words, mm, 'mm', 'T');
-  const how = spec.width === 'waistband' && choice?.finishedMm !== undefined ? 'folded' : spec.width;
-  switch (how) {
-    case 'elastic':
-    case 'strap':
-      return undefined;
-    case 'folded': {
-      const cloth = spec.of === 'band' ? facts.band : facts.outer;
-      const t = leaf('thickness, where it is thick', thicknessInFold(cloth?.thicknessMm), 'mm', 'measured');
-      const times = leaf('thicknesses in the turn', TURN_THICKNESSES, 'ratio', 'T');
-      return width(foldedWidth.text, { w, a, times, t });
-    }
-    case 'waistband':
-      return width(waistbandWidth.text, { v, a, room: room('room beside the elastic', WAISTBAND_ROOM_MM) });
-    case 'casing':
-      return width(casingWidth.text, { v, room: room('room to slide', CASING_ROOM_MM) });
-    case 'binding':
-      return width(bindingWidth.text, { a, w, inside: room('past the seam inside', BINDING_INSIDE_MM) });
-    case 'facing':
-      return width('w + a', { w, a });
-    default:
-      throw new Error(`expected a width, got ${String(how satisfies never)}; add it to workWidth`);
-  }
 }

@@ -27,6 +27,8 @@ export interface StripInputs {
   readonly elasticMm: number;
   /** The size that is cut, for what the pattern prints. */
   readonly size: string | undefined;
+  /** It goes on while a seam that crosses the edge is open: its ends lie in that seam. */
+  readonly endsInSeam: boolean;
   readonly passes: { readonly girth: Explained; readonly what: string } | undefined;
 }
 
@@ -37,6 +39,8 @@ export interface StripMaterial {
   readonly way?: ClothDirection;
   readonly assumed?: Phrase;
   readonly stretch?: Explained;
+  /** By what share of its extension its cloth draws in. */
+  readonly neckIn?: Explained;
   readonly growth?: Explained;
   readonly parts: readonly TensionPart[];
   readonly widthMm: number;

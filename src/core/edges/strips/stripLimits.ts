@@ -4,6 +4,7 @@ import { getNumber, leaf, type Ledger } from '../../explain/ledger';
 import { LIMITS } from '../../fit/limits';
 import { HAIR } from '../../units/roundForTape';
 import { isAtLeastMm, isAtMostMm } from '../../units/tolerance';
+import type { Fold } from '../fold/fold';
 import type { StripInputs } from './stripInputs';
 import type { StripLimit, StripState } from '../types';
 
@@ -13,6 +14,8 @@ export interface StripLimits {
   readonly longestBy: readonly LongestBy[];
   readonly shortest?: Explained;
   readonly longest?: Explained;
+  /** How its fold lies says what is too long, not its edge. */
+  readonly byFold: boolean;
 }
 
 type LongestBy = StripLimit & { readonly mostMm: number };
@@ -34,6 +37,41 @@ const mostThatHolds = (
       })
     : girth;
 
+/** The longest whose fold lies flat on a curved edge, and the longest that steam settles. */
+const longestThatLies = (fold: Fold | undefined): LongestBy[] =>
+  fold?.lies
+    ? [
+        { id: 'flat', label: 'lies flat', at: fold.lies.flat.id, mostMm: fold.lies.flat.value },
+        { id: 'steam', label: 'settles with steam', at: fold.lies.steam.id, mostMm: fold.lies.steam.value },
+      ]
+    : [];
+
+/** The longest that holds a body, and the longest that needs no easing; the one that binds first is first. */
+function longestThatHolds(
+  { book, id, spec }: Pick<StripInputs, 'book' | 'id' | 'spec'>,
+  on: Explained,
+  girth: Explained | undefined,
+  growth: Explained | undefined,
+): LongestBy[] {
+  if (spec.width === 'strap') return [];
+  const edge: LongestBy = {
+    id: 'edge',
+    label: 'need not be eased: no longer than its edge',
+    at: on.id,
+    mostMm: on.value,
+  };
+  if (!girth) return [edge];
+  const holding = mostThatHolds(book, id, girth, growth);
+  const body: LongestBy = {
+    id: 'body',
+    label: 'holds: no longer than the body',
+    at: holding.id,
+    mostMm: holding.value,
+  };
+  if (spec.of === 'elastic') return [body];
+  return [body, edge].toSorted((a, b) => a.mostMm - b.mostMm);
+}
+
 /** Between what a strip's length can be: it must be sewn on, pulled on and worn; and not be longer than its edge. */
 export function stripLimits(
   { book, id, spec, passes, ring }: StripInputs,
@@ -42,11 +80,13 @@ export function stripLimits(
     girth,
     stretch,
     growth,
+    fold,
   }: {
     readonly on: Explained;
     readonly girth: Explained | undefined;
     readonly stretch: Explained | undefined;
     readonly growth: Explained | undefined;
+    readonly fold: Fold | undefined;
   },
 ): StripLimits {
   const shortestBy: StripLimit[] = [];
@@ -69,32 +109,10 @@ export function stripLimits(
     if (passes && ring) at('passes', `goes over ${passes.what}`, passes.girth, LIMITS.pulledOn);
     if (girth && ring && spec.holds) at('worn', 'may be worn all day', girth, LIMITS.worn);
   }
-  const holding = spec.holds === true && girth ? mostThatHolds(book, id, girth, growth) : undefined;
-  const longestBy: LongestBy[] =
-    spec.width === 'strap'
-      ? []
-      : [
-          ...(holding
-            ? [
-                {
-                  id: 'body' as const,
-                  label: 'holds: no longer than the body',
-                  at: holding.id,
-                  mostMm: holding.value,
-                },
-              ]
-            : []),
-          ...(holding && spec.of === 'elastic'
-            ? []
-            : [
-                {
-                  id: 'edge' as const,
-                  label: 'need not be eased: no longer than its edge',
-                  at: on.id,
-                  mostMm: on.value,
-                },
-              ]),
-        ].toSorted((a, b) => a.mostMm - b.mostMm);
+  const byFold = spec.lies === true;
+  const longestBy = byFold
+    ? longestThatLies(fold)
+    : longestThatHolds({ book, id, spec }, on, spec.holds ? girth : undefined, growth);
   const get = ({ at }: StripLimit) => getNumber(book.numbers, at);
   const shortest =
     shortestBy.length === 0
@@ -107,12 +125,24 @@ export function stripLimits(
           terms: Object.fromEntries(shortestBy.map((limit, at) => [`l${at + 1}`, get(limit)])),
         });
   const longest = longestBy[0] && get(longestBy[0]);
-  return { shortestBy, longestBy, ...(shortest ? { shortest } : {}), ...(longest ? { longest } : {}) };
+  return {
+    shortestBy,
+    longestBy,
+    byFold,
+    ...(shortest ? { shortest } : {}),
+    ...(longest ? { longest } : {}),
+  };
 }
 
 /** Where a length falls between the limits. */
-export function stripState(mm: number, { shortest, longest, longestBy }: StripLimits): StripState {
+export function stripState(mm: number, { shortest, longest, longestBy, byFold }: StripLimits): StripState {
   if (shortest && !isAtLeastMm(mm, shortest.value)) return 'too short';
+  if (byFold) {
+    const [flat, steam] = longestBy;
+    if (!flat || !steam) return 'stands up';
+    if (isAtMostMm(mm, flat.mostMm)) return 'lies flat';
+    return isAtMostMm(mm, steam.mostMm) ? 'wants steam' : 'stands up';
+  }
   // What holds a body has to be shorter than it: there is no tolerance past that, and it counts before easing does.
   const past = ({ id, mostMm }: LongestBy) => (id === 'body' ? mm > mostMm + HAIR : !isAtMostMm(mm, mostMm));
   const over = longestBy.filter(past);

@@ -1,5 +1,7 @@
 import { lessShare } from '../elastics/lengths';
-import { EXTREME_REDUCTION } from '../neck/formulas';
+import { foldLength, type Fold } from '../fold/fold';
+import { EXTREME_REDUCTION, ratioByStretch } from '../fold/formulas';
+import { liesFlat } from '../elastics/rules';
 import type { LengthRule, RuleOfThumb } from '../elastics/edgeUse';
 import { ADJUST_MM } from '../elastics/strapUses';
 import type { Explained, Mark, Term } from '../../explain/explained';
@@ -26,6 +28,9 @@ interface RuleBases {
   readonly material: StripMaterial;
   /** What its joins and tails add to the ring. */
   readonly adds: Explained;
+  /** Where it is folded and its edge turns. */
+  readonly fold: Fold | undefined;
+  readonly shortest: Explained | undefined;
   readonly sections: readonly { readonly id: string; readonly label: string; readonly edge: Explained }[];
 }
 
@@ -34,7 +39,9 @@ const LEAST_MM = 1;
 
 /** Every rule's length, the default first; then what is the person's own: rounds, usual, printed, chosen. */
 export function ruleLengths(inputs: StripInputs, bases: RuleBases): RuleLength[] {
-  const rules = inputs.spec.rules.flatMap((rule) => ofThumb(inputs, bases, rule) ?? []);
+  const { rules: own, lies } = inputs.spec;
+  const thumbs = bases.fold && !lies ? [...own, liesFlat] : own;
+  const rules = thumbs.flatMap((rule) => ofThumb(inputs, bases, rule) ?? []);
   return [...rules, ...ownLengths(inputs, bases)];
 }
 
@@ -90,14 +97,29 @@ function workRule(
     }
     case 'sections':
       return workSections(inputs, bases, name, words, mark, rule);
+    case 'fold':
+      return bases.fold && foldLength(inputs, on, bases.fold, bases.shortest, { name, label: words, mark });
+    case 'own-stretch': {
+      if (!material.stretch) return undefined;
+      const row = ratioByStretch(material.stretch.value);
+      return work('L * r', {
+        L: on,
+        r: leaf(`ratio for a band of ${row.label}`, row.ratio, 'ratio', mark),
+      });
+    }
     case 'edge-less':
+      if (rule.low !== undefined && on.value <= rule.low) return undefined;
       return rule.asCut
         ? work(
             'max(L - off - joins, least)',
             { L: on, off: leaf('taken off', rule.mm, 'mm', mark), joins: adds, least },
             'The rule speaks of the cut length; the ring is what joins it shorter.',
           )
-        : work('max(L - off, least)', { L: on, off: leaf('taken off', rule.mm, 'mm', mark), least });
+        : work('max(L - off, least)', {
+            L: on,
+            off: leaf('taken off', rule[end ?? 'mm'] ?? rule.mm, 'mm', mark),
+            least,
+          });
     case 'body-less': {
       if (!girth) return undefined;
       const off = leaf('less than the body', rule.mm, 'mm', mark);
@@ -253,7 +275,10 @@ function ownLengths(inputs: StripInputs, bases: RuleBases): RuleLength[] {
     if (base) off('usual', `usual for ${wearer?.name ?? 'the wearer'}`, base, usual.shorter, 'own record');
   }
   const wantsPrinted = inputs.spec.of === 'elastic' || !inputs.hasElastic;
-  const printed = printedFor(pattern, edge.id, size);
+  const printed =
+    choice?.printedCutMm === undefined || second
+      ? printedFor(pattern, edge.id, size)
+      : { label: 'cut length the pattern gives', mm: choice.printedCutMm };
   if (printed && wantsPrinted) {
     const length = book.work(name('pattern'), {
       label: label('the pattern’s own'),

@@ -10,10 +10,13 @@ import { createMemory } from '../../explain/remember';
 import { readElastic, type ElasticReading } from '../elastics/elasticReading';
 import type { Body } from '../../explain/body';
 import type { StripInputs, StripMaterial } from './stripInputs';
-import { planCut, workAdds, workSewn, workWidth } from './stripCut';
+import { curvedParts } from '../fold/curve';
+import { foldPlan, workFold, type Fold } from '../fold/fold';
+import { planCut, workAdds, workSewn } from './stripCut';
 import { stripLimits, stripState, type StripLimits } from './stripLimits';
 import { ruleLengths, type RuleLength } from './stripRules';
 import { crossingSeams, placeSections, sectionEdges } from './stripSections';
+import { workWidth } from './stripWidth';
 import type { GarmentFacts } from '../../facts/garmentFacts';
 import type { MarkingPlan, StripPlan } from '../types';
 
@@ -30,6 +33,7 @@ interface EdgeStripsInputs {
   readonly band: ClothReading | undefined;
   readonly outer: ClothReading | undefined;
   readonly size: string | undefined;
+  readonly endsInSeam: boolean;
 }
 
 /** Every strip an edge takes, the one that is sewn to it first. Left out: a band without its cloth, a hold without a body. */
@@ -64,6 +68,7 @@ export function planStrips(inputs: EdgeStripsInputs): readonly StripPlan[] {
         ring: edge.open !== true,
         elasticMm,
         size: inputs.size,
+        endsInSeam: at === 0 && inputs.endsInSeam,
         passes: closed && widest ? { girth: widest, what: opening.passesWhat } : undefined,
       },
       material,
@@ -84,47 +89,39 @@ function planStrip(
   { on, what }: { readonly on: Explained; readonly what: string },
   girth: Explained | undefined,
 ): StripPlan | undefined {
-  const { book, id, spec, edge, choice, second, ring } = inputs;
+  const { book, id, spec, edge, second } = inputs;
   const { adds, join } = workAdds(inputs);
   const sections = sectionEdges(inputs, on);
-  const bases = { on, girth, material, adds, sections };
+  const fold = workFold(inputs, on);
+  const { stretch, growth } = material;
+  const limits = stripLimits(inputs, { on, girth, stretch, growth, fold });
+  const bases = { on, girth, material, adds, sections, fold, shortest: limits.shortest };
   const lengths = ruleLengths(inputs, bases);
   if (lengths.length === 0) return undefined;
-  const limits = stripLimits(inputs, { on, girth, stretch: material.stretch, growth: material.growth });
   const picked = pick(inputs, lengths);
   const chosen = workChosen(inputs, picked, limits);
   const rows = rowsOf(inputs);
   const sewn = workSewn(inputs, rows, chosen, adds);
   const strap = spec.width === 'strap';
   const sewnStretch = strap
-    ? {}
-    : {
-        sewnStretch: book.work(`${id}.sewnStretch`, {
-          label: 'stretched while it is sewn',
-          unit: 'share',
-          mark: 'D',
-          formula: 'L / B - 1',
-          terms: { L: on, B: sewn },
-        }).id,
-      };
-  const cut = planCut(inputs, chosen, adds, strap ? undefined : on, limits);
-  const cutWidth = workWidth(inputs);
+    ? undefined
+    : book.work(`${id}.sewnStretch`, {
+        label: 'stretched while it is sewn',
+        unit: 'share',
+        mark: 'D',
+        formula: 'L / B - 1',
+        terms: { L: on, B: sewn },
+      });
+  const cut = planCut(inputs, chosen, adds, strap ? undefined : on, {
+    ...limits,
+    ...roundedUpTo(limits, fold, chosen),
+  });
+  const width = workWidth(inputs, { neckIn: material.neckIn, sewnStretch });
   const placed = placeSections(inputs, sections, sewn, on, picked);
-  const marking: MarkingPlan | undefined =
+  const marking =
     strap || (second && spec.of !== 'elastic') || inputs.use.stays
       ? undefined
-      : {
-          choice: choice?.marks ?? 'auto',
-          start: edge.start ?? (ring ? 'join' : 'one end'),
-          middle: edge.middle ?? 'half way',
-          open: !ring,
-          seams: second
-            ? []
-            : crossingSeams(inputs, on, sections).map(({ label, at }) => ({ label, at: at.id })),
-          ...(placed.uneven
-            ? { parts: placed.sections.map((part) => ({ edge: part.edge, band: part.strip })) }
-            : {}),
-        };
+      : markingOf(inputs, { on, sewn, fold, sections, placed });
   const hold = holdOf(inputs, material, sewn, girth);
   return {
     id,
@@ -155,16 +152,72 @@ function planStrip(
     ...(limits.shortest ? { shortest: limits.shortest.id } : {}),
     ...(limits.longest ? { longest: limits.longest.id } : {}),
     sewn: sewn.id,
-    ...sewnStretch,
+    ...(sewnStretch ? { sewnStretch: sewnStretch.id } : {}),
     ...(material.growth ? { growth: material.growth.id } : {}),
     ...hold,
     ...cut,
     join,
     adds: adds.id,
-    ...(cutWidth ? { cutWidth } : {}),
+    ...(width ? { cutWidth: width.cutWidth } : {}),
+    ...(fold ? { fold: foldPlan(inputs, fold, sewn, width?.expected) } : {}),
+    ...(limits.byFold ? { byFold: true, ...meeting(inputs) } : {}),
     rows,
     sections: placed.sections,
     ...(marking ? { marking } : {}),
+  };
+}
+
+/** A length that steam settles may be rounded as far as that, one that lies flat no further than it does. */
+const roundedUpTo = ({ byFold }: StripLimits, fold: Fold | undefined, chosen: Explained) =>
+  byFold && fold?.lies && chosen.value > fold.lies.flat.value ? { longest: fold.lies.steam } : {};
+
+/** Whether its ends meet at the first seam that crosses the edge: as chosen, or as that is open while it is sewn on. */
+const meetsAtSeam = ({ choice, endsInSeam }: StripInputs): boolean =>
+  endsInSeam || choice?.joinAt === 'left-shoulder';
+
+/** Where the ends of a band on a neck meet. */
+function meeting(inputs: StripInputs): Pick<StripPlan, 'meetsAt' | 'endsInSeam'> {
+  const { edge, endsInSeam } = inputs;
+  const seam = edge.seams?.[0]?.label.replace(/ seam$/, '');
+  return {
+    meetsAt: (meetsAtSeam(inputs) && seam) || (edge.start ?? 'its start'),
+    ...(endsInSeam ? { endsInSeam: true } : {}),
+  };
+}
+
+/** How edge and strip are marked, from the edge's start; the strip from its join. */
+function markingOf(
+  inputs: StripInputs,
+  {
+    on,
+    sewn,
+    fold,
+    sections,
+    placed,
+  }: {
+    readonly on: Explained;
+    readonly sewn: Explained;
+    readonly fold: Fold | undefined;
+    readonly sections: ReturnType<typeof sectionEdges>;
+    readonly placed: ReturnType<typeof placeSections>;
+  },
+): MarkingPlan {
+  const { edge, choice, second, ring, spec } = inputs;
+  const crossings = second ? [] : crossingSeams(inputs, on, sections);
+  const first = spec.lies ? crossings[0]?.at : undefined;
+  const curved =
+    first && fold && choice?.marks === 'curve' ? curvedParts(inputs, fold, on, first, sewn) : undefined;
+  const parts = placed.uneven
+    ? placed.sections.map((part) => ({ edge: part.edge, band: part.strip }))
+    : curved?.map((part) => ({ edge: part.edge.id, band: part.band.id }));
+  return {
+    choice: choice?.marks ?? 'auto',
+    start: edge.start ?? (ring ? 'join' : 'one end'),
+    middle: edge.middle ?? 'half way',
+    open: !ring,
+    seams: crossings.map(({ label, at }) => ({ label, at: at.id })),
+    ...(first && meetsAtSeam(inputs) ? { join: first.id } : {}),
+    ...(parts ? { parts } : {}),
   };
 }
 
@@ -186,7 +239,8 @@ function workChosen(
     unit: 'mm',
     mark: 'chosen',
   } as const;
-  const own = rule === spec.rules[0].id;
+  // A rule that keeps to its limits by itself is taken as it is.
+  const own = rule === spec.rules[0].id && !spec.lies;
   const holds = longestBy[0]?.id === 'body' ? longest : undefined;
   if (own && shortest && holds) {
     return book.work(`${id}.chosen`, {
@@ -213,6 +267,7 @@ function workChosen(
 
 /** Ids of the ticket's rows: a piece's own where the strip is one, both sides where there are two. */
 function rowsOf({ edge, spec, kind }: StripInputs): readonly string[] {
+  if (spec.row !== undefined && edge.curve === 'neck') return [spec.row];
   const cloth = spec.of !== 'elastic';
   const piece = cloth ? edge.piece : undefined;
   const name = piece ?? (edge.finish === 'stay' ? 'stay' : cloth ? `${edge.id}-band` : `elastic-${edge.id}`);
@@ -227,7 +282,7 @@ function materialOf(
 ): StripMaterial | undefined {
   if (spec.of !== 'elastic') {
     const [cloth, read] = spec.of === 'band' ? [facts.band, band] : [facts.outer, outer];
-    const way = choice?.direction ?? read?.around;
+    const way = choice?.direction ?? spec.way ?? read?.around;
     const reading = way && read?.[way];
     if (!cloth || !reading) return undefined;
     const widthMm = choice?.finishedMm ?? use.finishedMm ?? use.usualWidthMm ?? 0;
@@ -235,6 +290,7 @@ function materialOf(
       words: [{ name: cloth.name }],
       way,
       ...(spec.of === 'band' ? { stretch: reading.stretch } : {}),
+      ...(spec.of === 'band' && reading.neckIn ? { neckIn: reading.neckIn } : {}),
       parts: reading.parts,
       widthMm,
     };

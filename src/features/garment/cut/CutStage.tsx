@@ -1,6 +1,7 @@
 'use client';
 import { Fragment } from 'react';
-import { necklineOf } from '@/core/facts/neckline';
+import { allowanceAt } from '@/core/facts/allowance';
+import { isNeck } from '@/core/fit/garmentKind';
 import type { TicketRow } from '@/core/ticket/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { formatLength } from '@/core/units/formatLength';
@@ -151,7 +152,7 @@ export function CutStage() {
       )}
       <p>
         Allowances: seams {show(garment.pattern.seamAllowanceMm)}
-        {plan.neckline && `, neck ${show(necklineOf(garment).allowanceMm)}`}
+        {kind.edges.some((edge) => isNeck(kind, edge)) && `, neck ${show(allowanceAt(garment, 'neckline'))}`}
         {kind.edges.some(({ sleeveHem }) => sleeveHem) &&
           `, sleeve hems ${show(garment.pattern.sleeveHemAllowanceMm)}`}
         {kind.edges.some(({ finish }) => finish === 'hem') && `, hem ${show(garment.pattern.hemAllowanceMm)}`}

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import { phraseText } from '@/core/explain/display';
 import type { Phrase } from '@/core/explain/explained';
-import { wantsNeckband } from '@/core/edges/useOf';
+import { awaitsNeckband } from '@/core/edges/useOf';
 import type { TapeLength } from '@/core/edges/types';
 import type { TicketGroup, TicketRow } from '@/core/ticket/types';
 import { useRecords } from '@/features/records/RecordsProvider';
@@ -34,7 +34,7 @@ export function Ticket() {
   const records = useRecords();
   const changes = useTicketChanges(plan, unit);
   const [copied, setCopied] = useState<string | undefined>(undefined);
-  const bandMissing = !plan.neckband && wantsNeckband(plan);
+  const bandMissing = awaitsNeckband(plan.edges);
   const rows = plan.ticket.flatMap((group) => group.rows);
   const cut = rows.filter((row) => row.cut).length;
   const next = rows.find((row) => !row.cut)?.id;

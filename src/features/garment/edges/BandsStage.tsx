@@ -1,27 +1,17 @@
 'use client';
 import { useState } from 'react';
-import { neckbandOf, necklineOf } from '@/core/facts/neckline';
 import { hemFieldOf } from '@/core/fit/garmentKind';
-import { turnOfCloth } from '@/core/edges/neck/formulas';
-import { finishedFromCut } from '@/core/edges/elastics/lengths';
 import { edgeUses } from '@/core/edges/elastics/uses';
 import { garmentSpec, type Garment } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/edges/types';
 import { formatLength } from '@/core/units/formatLength';
-import { ChoiceRow } from '@/ui/ChoiceRow';
 import { GarmentDrawing } from '@/ui/GarmentDrawing';
 import { LengthField } from '@/ui/LengthField';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
-import { BandWindow } from './BandWindow';
-import { BandMarks } from './BandMarks';
-import { EdgeWays } from './EdgeWays';
-import { GivenStrip } from './GivenStrip';
 import { EdgeWork } from './EdgeWork';
-import { BandOutcome } from './BandOutcome';
 import styles from '../page/GarmentPage.module.css';
-import { NecklineForm } from './NecklineForm';
 import { NextButton } from '../page/NextButton';
 import { useGarmentDrawing } from '../page/useGarmentDrawing';
 import { useGarment } from '../page/useGarment';
@@ -29,7 +19,7 @@ import { useEdge } from './useEdge';
 
 const pattern = garmentSpec.fields.pattern.fields;
 
-/** Every edge of the garment and what finishes it; the neckband with its window. */
+/** Every edge of the garment and what finishes it; each with its window. */
 export function BandsStage() {
   const { garment, kind, plan, set } = useGarment();
   const { unit } = useUnit();
@@ -39,8 +29,6 @@ export function BandsStage() {
   const drawing = useGarmentDrawing();
   const show = (mm: number) => formatLength(mm, unit);
   const value = ({ use, finish, length, strips, id }: EdgePlan): string => {
-    if (use === 'neckband')
-      return plan.neckband ? show(valueOf(numbers, plan.neckband.chosen)) : 'to measure';
     if (edgeUses[use].stays) return stayWords(garment, show);
     const own = kind.edges.find((one) => one.id === id);
     if (finish === 'hem' && own) return `turned ${show(garment.pattern[hemFieldOf(own)])}`;
@@ -77,9 +65,8 @@ export function BandsStage() {
           </ul>
         </div>
         <div className={styles.stack}>
-          {edge.use === 'neckband' && <Neckline />}
           {edge.finish === 'hem' && <Hem plan={edge} />}
-          {edge.use === 'neckband' ? <EdgeWays plan={edge} /> : <EdgeWork key={edge.id} plan={edge} />}
+          <EdgeWork key={edge.id} plan={edge} />
           <StripsLinks />
         </div>
       </div>
@@ -97,82 +84,12 @@ const stayWords = ({ stay, pattern: { shoulderMm } }: Garment, show: (mm: number
   return shoulderMm === undefined ? 'to measure' : `stay ${show(shoulderMm)}`;
 };
 
-function Neckline() {
-  const { plan } = useGarment();
-  // Where the measuring stands is settled as the edge is opened: it does not move away under the typing.
-  const [measureFirst] = useState(!plan.neckband || !plan.neckline);
-  return (
-    <>
-      {measureFirst && <NecklineForm />}
-      <NeckbandWork />
-      {!measureFirst && <NecklineForm />}
-    </>
-  );
-}
-
-function NeckbandWork() {
-  const { garment, facts, plan, set } = useGarment();
-  const numbers = useNumbers();
-  const { allowanceMm } = necklineOf(garment);
-  const neckband = neckbandOf(garment);
-  const turnOfClothMm = turnOfCloth(facts.band?.thicknessMm);
-  if (!plan.neckband || !plan.neckline) return null;
-  const { open, endAllowance } = plan.neckband;
-  return (
-    <>
-      <BandWindow band={plan.neckband} />
-      <BandMarks
-        marked={plan.neckband.marked}
-        edge={plan.neckline.seamline}
-        strip={plan.neckband.sewn}
-        edgeName="neckline"
-        stripName="band"
-        byCurve
-        choice={neckband.marks}
-        onChoose={(marks) => set('Marks', { 'edges.neckline.marks': marks })}
-      >
-        {open ? (
-          <p>Its ends lie in the left shoulder seam: at Sew it goes on before that is closed.</p>
-        ) : (
-          <ChoiceRow
-            legend="Band joined at"
-            value={neckband.joinAt}
-            options={[
-              { value: 'centre-back', label: 'centre back' },
-              { value: 'left-shoulder', label: 'left shoulder' },
-            ]}
-            onChange={(join) => set('Where the band is joined', { 'edges.neckline.joinAt': join })}
-          />
-        )}
-      </BandMarks>
-      <BandOutcome band={plan.neckband} />
-      <GivenStrip
-        name="band"
-        cutLengthMm={valueOf(numbers, plan.neckband.cutLength.exact)}
-        cutWidthMm={valueOf(numbers, plan.neckband.cutWidth.exact)}
-        onLength={(mm) =>
-          set('Neckband as it is cut', {
-            'edges.neckline.ownMm': mm - 2 * valueOf(numbers, endAllowance),
-            'edges.neckline.school': 'own',
-          })
-        }
-        onWidth={(mm) =>
-          set('Neckband as it is cut', {
-            'edges.neckline.finishedMm': finishedFromCut('folded', mm, { allowanceMm, turnOfClothMm }),
-          })
-        }
-      />
-    </>
-  );
-}
-
 /** Marking strips for every band and elastic of the garment, as a PDF at true scale. */
 function StripsLinks() {
   const { id, plan } = useGarment();
   const { unit } = useUnit();
   const records = useRecords();
-  const marked =
-    plan.neckband !== undefined || plan.edges.some(({ strips }) => strips.some((one) => one.marking));
+  const marked = plan.edges.some(({ strips }) => strips.some((one) => one.marking));
   if (!marked) return null;
   const link = (paper: 'a4' | 'letter', edges: boolean) => ({
     href: `/api/garments/${id}/strips?paper=${paper}&unit=${unit}${edges ? '&edges=yes' : ''}`,

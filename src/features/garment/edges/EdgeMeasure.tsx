@@ -1,8 +1,9 @@
 'use client';
 import { useState } from 'react';
-import { USUAL_TURN } from '@/core/edges/turns';
+import { NECK_TURN, USUAL_TURN, V_POINT_RAD } from '@/core/edges/turns';
 import { edgeChoiceSpec, edgeMeasuredSpec, garmentSpec, type EdgeMeasured } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/edges/types';
+import { isNeck } from '@/core/fit/garmentKind';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
@@ -21,15 +22,22 @@ const AS = [
   { value: 'seamline', label: 'the seamline itself' },
 ] as const;
 
+const SHAPES = (['round', 'scoop', 'boat', 'V'] as const).map((value) => ({ value, label: value }));
+
+type LengthKey = 'wholeMm' | 'frontMm' | 'backMm' | 'allowanceMm' | 'crossingAllowanceMm';
+
+const EMPTY = 'Empty: that of the other seams.';
+
 /** What was measured of an edge; its seamline follows. Without it the edge is as long as its zone. */
 export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
+  const { kind } = useGarment();
   const { edge, use, choice, put, fault } = useEdge(plan);
   const { measured } = choice;
   const [chosen, setChosen] = useState<EdgeMeasured['as']>('pieces');
   const as = measured?.as ?? chosen;
   const measure = (what: string, key: keyof EdgeMeasured, value: number | undefined) =>
     put(what, { 'measured.as': as, [`measured.${key}`]: value });
-  const field = (key: 'backMm' | 'allowanceMm' | 'crossingAllowanceMm', label: string, help: string) => (
+  const field = (key: LengthKey, label: string, help: string) => (
     <LengthField
       spec={fields[key]}
       label={label}
@@ -41,10 +49,14 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
   );
   if (use.measured === 'between rings') return <Rings plan={plan} />;
   if (use.measured === 'shoulder seam') return <StayLength />;
+  const pieces = as === 'pieces';
+  // A neck is drawn on a front and a back piece, each measured by itself.
+  const apart = pieces && isNeck(kind, edge);
+  const halves = edge.seams?.length === 2 && !edge.sections;
   return (
     <section className={styles.stack}>
       <div className={styles.between}>
-        <h2>The edge as measured</h2>
+        <h2>The {plan.label.toLowerCase()} as measured</h2>
         {plan.length && (
           <span className="soft">
             seamline <ExplainedNumber id={plan.length} />
@@ -60,21 +72,41 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
           if (measured) put('what was measured', { 'measured.as': next });
         }}
       />
+      {isNeck(kind, edge) && (
+        <ChoiceRow
+          legend="Shape of the neck"
+          value={choice.shape ?? 'round'}
+          options={SHAPES}
+          onChange={(shape) =>
+            put('shape of the neck', {
+              shape,
+              'measured.as': as,
+              'measured.turnRad': NECK_TURN[shape],
+            })
+          }
+        />
+      )}
       <MeasuredPicture as={as} />
       <div className={styles.fields}>
-        <LengthField
-          spec={fields.wholeMm}
-          label={as === 'pieces' ? 'All its pieces, edge to edge' : 'All along'}
-          help={edge.zone ? 'Empty: taken as long as its zone.' : 'On the pattern, tape on its edge.'}
-          valueMm={measured?.wholeMm}
-          onChange={(mm) => measure('as measured', 'wholeMm', mm)}
-          fault={fault('measured.wholeMm')}
-        />
-        {edge.seams?.length === 2 &&
-          !edge.sections &&
-          field('backMm', 'Of that, the back', 'Between its seams.')}
-        {as !== 'seamline' && field('allowanceMm', 'Seam allowance here', 'Empty: that of the other seams.')}
-        {as === 'pieces' && (
+        {apart &&
+          field(
+            'frontMm',
+            'Front piece, edge to edge',
+            'The whole neck edge of the front, tape on its edge.',
+          )}
+        {apart && field('backMm', 'Back piece, edge to edge', 'The whole neck edge of the back.')}
+        {field(
+          'wholeMm',
+          apart ? 'Or front and back in one' : pieces ? 'All its pieces, edge to edge' : 'All along',
+          apart
+            ? 'Counts where the two are not both given.'
+            : edge.zone
+              ? 'Empty: taken as long as its zone.'
+              : 'On the pattern, tape on its edge.',
+        )}
+        {!apart && halves && field('backMm', 'Of that, the back', 'Between its seams.')}
+        {as !== 'seamline' && field('allowanceMm', 'Seam allowance here', EMPTY)}
+        {pieces && (
           <>
             <NumberField
               spec={fields.crossings}
@@ -84,10 +116,10 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
               onChange={(crossings) => measure('seams that cross it', 'crossings', crossings)}
               fault={fault('measured.crossings')}
             />
-            {field('crossingAllowanceMm', 'Their seam allowance', 'Empty: that of the other seams.')}
+            {field('crossingAllowanceMm', 'Their seam allowance', EMPTY)}
           </>
         )}
-        {as !== 'seamline' && edge.curve && (
+        {edge.curve && (
           <NumberField
             spec={fields.turnRad}
             value={measured?.turnRad ?? USUAL_TURN[edge.curve]}
@@ -97,7 +129,18 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
             fault={fault('measured.turnRad')}
           />
         )}
+        {choice.shape === 'V' && (
+          <NumberField
+            spec={choices.pointRad}
+            help="The band is mitred there: only the rest is eased."
+            value={choice.pointRad ?? V_POINT_RAD}
+            required
+            onChange={(pointRad) => put('turn at the point', { pointRad })}
+            fault={fault('pointRad')}
+          />
+        )}
       </div>
+      {halves && plan.length && measured?.backMm === undefined && <BackAssumed plan={plan} />}
       {edge.sections && (
         <div className={styles.fields}>
           {edge.sections.map((section) => (
@@ -114,6 +157,18 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
         </div>
       )}
     </section>
+  );
+}
+
+/** The back was not measured: where the seams are taken to lie. */
+function BackAssumed({ plan }: { plan: EdgePlan }) {
+  const seam = plan.strips[0]?.marking?.seams[0];
+  if (!seam) return null;
+  return (
+    <p className="soft">
+      The back was not measured: the {seam.label} is taken to lie <ExplainedNumber id={seam.at} /> from{' '}
+      {plan.strips[0]?.marking?.start}.
+    </p>
   );
 }
 

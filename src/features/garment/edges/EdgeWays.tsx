@@ -30,7 +30,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
   const cloth = use.strips.some(({ of }) => of !== 'elastic');
   const hasOwnWidth = cloth || use.strips.some(({ width }) => width === 'elastic') || use.hook;
   return (
-    <details open={plan.strips.length === 0 && plan.use !== 'neckband'}>
+    <details open={plan.strips.length === 0 && plan.missing === undefined}>
       <summary style={{ cursor: 'pointer', minHeight: 28 }}>How it is finished and joined</summary>
       <div className={styles.stack} style={{ paddingTop: 12 }}>
         {plan.finish !== 'stay' && (
@@ -79,7 +79,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
             }
           />
         )}
-        {strip && (
+        {strip && !strip.byFold && (
           <ChoiceRow
             legend="How its ends meet"
             value={strip.join}
@@ -88,7 +88,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
           />
         )}
         <div className={styles.fields}>
-          {strip && (strip.join === 'overlapped' || strip.join === 'seamed') && (
+          {strip && !strip.byFold && (strip.join === 'overlapped' || strip.join === 'seamed') && (
             <LengthField
               spec={fields.joinMm}
               label={strip.join === 'seamed' ? 'Allowance of its seam' : 'Overlap'}
@@ -107,7 +107,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
               fault={fault('tailMm')}
             />
           )}
-          {hasOwnWidth && plan.finish !== 'left as it is' && (
+          {hasOwnWidth && !strip?.byFold && plan.finish !== 'left as it is' && (
             <LengthField
               spec={fields.finishedMm}
               label={cloth || use.hook ? 'Finished width' : 'Cut narrower, to'}
@@ -154,7 +154,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
             />
           )}
         </div>
-        {strip?.of === 'band' && (
+        {strip?.of === 'band' && !strip.byFold && (
           <ChoiceRow
             legend="Its length runs"
             value={choice.direction ?? 'auto'}

@@ -1,11 +1,14 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { turnOfCloth } from '@/core/edges/neck/formulas';
+import { turnOfCloth } from '@/core/edges/fold/formulas';
 import { finishedFromCut } from '@/core/edges/elastics/lengths';
-import { marksOf } from '@/core/edges/marks/stripMarks';
+import { marksOf, quarterPastSeam } from '@/core/edges/marks/stripMarks';
 import type { EdgePlan, StripPlan } from '@/core/edges/types';
-import { isNeck } from '@/core/fit/garmentKind';
+import { formatLength } from '@/core/units/formatLength';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { NumbersProvider, useNumbers, valueOf } from '@/ui/numbers';
+import { useUnit } from '@/ui/unit';
 import { PhraseText } from '@/ui/PhraseText';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
@@ -14,9 +17,9 @@ import { EdgeFigures } from './EdgePanel';
 import { AllowanceNote, EdgeWays } from './EdgeWays';
 import { Drop, Gathers, Ripple } from './EdgeExtras';
 import { EdgeMaterials } from './EdgeMaterials';
+import { FoldChoices } from './FoldChoices';
 import { GivenStrip } from './GivenStrip';
 import { EdgeMeasure } from './EdgeMeasure';
-import { NecklineForm } from './NecklineForm';
 import { Rounds } from './Rounds';
 import { Sections } from './Sections';
 import { StripOutcome } from './StripOutcome';
@@ -26,10 +29,8 @@ import { useEdge } from './useEdge';
 
 /** Everything about one edge: its strips with their windows and marks, what they are of, and how they are sewn. */
 export function EdgeWork({ plan }: { plan: EdgePlan }) {
-  const { edge, use } = useEdge(plan);
-  const { kind } = useGarment();
-  const neck = isNeck(kind, edge);
-  const measuring = neck ? <NecklineForm /> : <EdgeMeasure plan={plan} />;
+  const { use } = useEdge(plan);
+  const measuring = <EdgeMeasure plan={plan} />;
   const plain = use.strips.length === 0 || plan.strips.length === 0;
   const strip = plan.strips[0];
   const tried = plan.strips.find(({ of }) => of === 'elastic');
@@ -57,6 +58,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
               </h2>
             )}
             <StripOutcome edge={plan} strip={one} first={at === 0} />
+            {one.fold && <FoldChoices plan={plan} strip={one} />}
             {at === 0 && <Given plan={plan} strip={one} />}
           </div>
         ))}
@@ -66,7 +68,7 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
       {tried && use.triedOn && strip === tried && <Rounds plan={plan} strip={tried} />}
       <Drop plan={plan} />
       <Ripple plan={plan} />
-      {!measureFirst && (neck || use.measured !== 'not at all') && measuring}
+      {!measureFirst && use.measured !== 'not at all' && measuring}
       {!onlyStay && use.allowance !== 'none' && !use.hardware && <Gathers plan={plan} />}
       <EdgeWays plan={plan} />
     </>
@@ -110,9 +112,11 @@ function Given({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
 function StripMarks({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
   const { plan: garment } = useGarment();
   const { choice, put } = useEdge(plan);
+  const { unit } = useUnit();
   const marks = useMemo(() => marksOf(garment, strip), [garment, strip]);
   const numbers = useMemo(() => ({ ...garment.numbers, ...marks?.numbers }), [garment, marks]);
   if (!marks) return null;
+  const past = strip.byFold && quarterPastSeam(marks);
   return (
     <NumbersProvider numbers={numbers}>
       <BandMarks
@@ -121,9 +125,36 @@ function StripMarks({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
         strip={strip.sewn}
         edgeName={plan.label.toLowerCase()}
         stripName={strip.label.toLowerCase()}
+        byCurve={strip.byFold === true}
         choice={choice.marks ?? 'auto'}
         onChoose={(next) => put('marks', { marks: next })}
-      />
+      >
+        {strip.byFold && <WhereJoined plan={plan} strip={strip} />}
+      </BandMarks>
+      {past && (
+        <p>
+          A quarter mark lies <ExplainedNumber id={past.id} text={formatLength(Math.abs(past.value), unit)} />{' '}
+          {past.value >= 0 ? 'in front of' : 'behind'} each shoulder seam.
+        </p>
+      )}
     </NumbersProvider>
+  );
+}
+
+/** Where the ends of a band on a neck meet. */
+function WhereJoined({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
+  const { choice, put } = useEdge(plan);
+  if (strip.endsInSeam)
+    return <p>Its ends lie in the {strip.meetsAt} seam: at Sew it goes on before that is closed.</p>;
+  return (
+    <ChoiceRow
+      legend="Band joined at"
+      value={choice.joinAt ?? 'centre-back'}
+      options={[
+        { value: 'centre-back', label: 'centre back' },
+        { value: 'left-shoulder', label: 'left shoulder' },
+      ]}
+      onChange={(joinAt) => put('where it is joined', { joinAt })}
+    />
   );
 }

@@ -74,7 +74,9 @@ export function StripOutcome({
           <p>
             <ExplainedNumber id={strip.adds} />
           </p>
-          <p className="soft small">{JOIN_WORDS[strip.join]}</p>
+          <p className="soft small">
+            {strip.endsInSeam ? `in the ${strip.meetsAt ?? ''} seam` : JOIN_WORDS[strip.join]}
+          </p>
         </div>
         {strip.sewnStretch && (
           <div>
@@ -91,6 +93,21 @@ export function StripOutcome({
             {strip.growth && strip.resting && (
               <p className="soft small">
                 grows <ExplainedNumber id={strip.growth} />, to rest at <ExplainedNumber id={strip.resting} />
+              </p>
+            )}
+          </div>
+        )}
+        {strip.fold && (
+          <div>
+            <p className="soft">Finished</p>
+            <p>
+              <ExplainedNumber id={strip.fold.finished} /> wide, opening{' '}
+              <ExplainedNumber id={strip.fold.inside} /> inside the cut edge
+            </p>
+            {strip.fold.lies && (
+              <p className="soft small">
+                fold’s slack <ExplainedNumber id={strip.fold.lies.slack} />
+                {strip.byFold ? `: ${strip.state}` : ''}
               </p>
             )}
           </div>

@@ -1,6 +1,6 @@
 'use client';
 import { edgeChoiceSpec } from '@/core/facts/garment';
-import type { EdgePlan, StripPlan, StripState } from '@/core/edges/types';
+import type { EdgePlan, StripLimit, StripPlan, StripState } from '@/core/edges/types';
 import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -21,6 +21,9 @@ const STATE_WORDS: Readonly<Record<StripState, string>> = {
   works: 'works',
   eased: 'longer than its edge: eased on',
   'does not hold': 'does not hold',
+  'lies flat': 'lies flat',
+  'wants steam': 'wants steam',
+  'stands up': 'stands up',
 };
 
 interface Props {
@@ -32,7 +35,7 @@ interface Props {
 
 /** How long a strip can be: every rule against the limits, and the length chosen. */
 export function StripWindow({ edge, strip, second }: Props) {
-  const { choice, put, fault } = useEdge(edge);
+  const { use, choice, put, fault } = useEdge(edge);
   const numbers = useNumbers();
   const { unit } = useUnit();
   const get = (id: string) => valueOf(numbers, id);
@@ -67,7 +70,9 @@ export function StripWindow({ edge, strip, second }: Props) {
         step={unit === 'cm' ? 1 : MM_PER_INCH / 16}
         value={chosen}
         valueText={formatLength(chosen, unit)}
-        regions={regionsOf(from, to, shortest, longest, strip)}
+        regions={
+          strip.byFold ? foldRegions(from, to, strip, get) : regionsOf(from, to, shortest, longest, strip)
+        }
         marks={strip.rules
           .filter(({ id }) => id !== 'own')
           .map((rule) => ({
@@ -86,6 +91,16 @@ export function StripWindow({ edge, strip, second }: Props) {
       />
       <p className="soft small">The default, and why: {strip.why}</p>
       <div className={styles.fields}>
+        {strip.byFold && (
+          <LengthField
+            spec={fields.finishedMm}
+            valueMm={choice.finishedMm ?? use.finishedMm}
+            required
+            help="What shows when it is worn."
+            onChange={(finishedMm) => put('its width', { finishedMm })}
+            fault={fault('finishedMm')}
+          />
+        )}
         <LengthField
           spec={fields[own]}
           label="Your own length"
@@ -94,6 +109,21 @@ export function StripWindow({ edge, strip, second }: Props) {
           onChange={(mm) => put('its length', { [own]: mm, [school]: mm === undefined ? undefined : 'own' })}
           fault={fault(own)}
         />
+        {strip.byFold && (
+          <LengthField
+            spec={fields.printedCutMm}
+            label="The pattern’s own band, as cut"
+            valueMm={choice.printedCutMm}
+            help="From the pattern piece or its chart."
+            onChange={(printedCutMm) =>
+              put('the pattern’s own', {
+                printedCutMm,
+                ...(printedCutMm === undefined && choice.school === 'pattern' ? { school: undefined } : {}),
+              })
+            }
+            fault={fault('printedCutMm')}
+          />
+        )}
         {!second && strip.shorter && (
           <NumberField
             spec={fields.shorter}
@@ -128,12 +158,14 @@ function Limits({ strip }: { strip: StripPlan }) {
       )}
       {top && (
         <>
-          At most <ExplainedNumber id={top.at} />, to {top.id === 'body' ? 'hold' : 'need no easing'}.
+          At most <ExplainedNumber id={top.at} />, to {TO[top.id] ?? 'need no easing'}.
         </>
       )}
     </p>
   );
 }
+
+const TO: Readonly<Partial<Record<StripLimit['id'], string>>> = { body: 'hold', flat: 'lie flat' };
 
 /** A rule's name, short enough for its flag on the scale. */
 const shortLabel = (label: string): string => label.split(/[,:(]/)[0]?.trim() ?? label;
@@ -159,4 +191,25 @@ function regionsOf(
       word: binds === 'body' ? 'does not hold' : 'has to be eased on',
     },
   ].filter((region) => region.to > region.from + 0.5);
+}
+
+/** The scale's parts where the fold says what is too long: too short, lies flat, wants steam, stands up. */
+function foldRegions(
+  from: number,
+  to: number,
+  { shortest, shortestBy, fold }: StripPlan,
+  get: (id: string) => number,
+): ScaleRegion[] {
+  const least = shortest === undefined ? from : get(shortest);
+  const passing = shortestBy.some(({ id, at }) => id === 'passes' && get(at) === least);
+  const start = Math.min(Math.max(least, from), to);
+  const flat = fold?.lies ? Math.max(get(fold.lies.flat), least) : start;
+  const steam = fold?.lies ? Math.max(get(fold.lies.steam), least) : start;
+  const regions: ScaleRegion[] = [
+    { from, to: start, kind: 'no', word: passing ? 'does not go over' : 'won’t reach the seam' },
+    { from: start, to: Math.min(flat, to), kind: 'good', word: 'lies flat' },
+    { from: Math.min(flat, to), to: Math.min(steam, to), kind: 'care', word: 'wants steam' },
+    { from: Math.min(steam, to), to, kind: 'no', word: 'stands up' },
+  ];
+  return regions.filter((region) => region.to > region.from + 0.5);
 }

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { Garment } from '@/core/facts/garment';
 import { usualSetIds, type UsualSetId } from '@/core/facts/machine';
-import { wantsNeckband } from '@/core/edges/useOf';
+import { awaitsNeckband } from '@/core/edges/useOf';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -48,7 +48,7 @@ export function SewStage() {
         <StepList opened={opened} onOpen={setOpened} />
       </section>
       <PopCheck onOpen={setOpened} />
-      {!plan.neckband && wantsNeckband(plan) && (
+      {awaitsNeckband(plan.edges) && (
         <p className="soft">
           The neckband’s lengths come once its cloth is tested and the neckline measured.
         </p>

@@ -1,9 +1,9 @@
 'use client';
 import Link from 'next/link';
-import { neckbandOf } from '@/core/facts/neckline';
 import { phraseText } from '@/core/explain/display';
 import { classLabels } from '@/core/cloth/stretchClass';
-import { wantsNeckband } from '@/core/edges/useOf';
+import { edgeUses } from '@/core/edges/elastics/uses';
+import { neckbandEdge } from '@/core/edges/useOf';
 import type { ClothPlan, DirectionPlan } from '@/core/cloth/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { Layers } from '@/features/cloth/Layers';
@@ -22,8 +22,8 @@ import { useGarment } from '../page/useGarment';
 export function StretchStage() {
   const { garment, kind, plan, cloths, set, fault } = useGarment();
   const wantsLining = kind.asks.lined || garment.liningClothId !== undefined;
-  const neckbandWanted = wantsNeckband(plan);
-  const wantsBand = neckbandWanted || kind.pieces.some(({ cloth }) => cloth === 'band');
+  const neck = neckbandEdge(plan.edges);
+  const wantsBand = neck !== undefined || kind.pieces.some(({ cloth }) => cloth === 'band');
   const body = plan.cloths.body;
   const unsuitable = plan.problems.some(({ stage, severity }) => stage === 'stretch' && severity === 'stop');
   return (
@@ -57,9 +57,9 @@ export function StretchStage() {
         )}
         {wantsBand && (
           <section className={styles.stack}>
-            <h2>{neckbandWanted ? 'Neckband' : 'Bands'}</h2>
+            <h2>{neck ? 'Neckband' : 'Bands'}</h2>
             <PickCloth
-              label={neckbandWanted ? 'Cloth of the neckband' : 'Cloth of the bands'}
+              label={neck ? 'Cloth of the neckband' : 'Cloth of the bands'}
               value={garment.bandClothId ?? ''}
               options={cloths}
               empty="choose the cloth"
@@ -67,16 +67,16 @@ export function StretchStage() {
               onChange={(id) => set('Bands’ cloth', { bandClothId: id || null })}
             />
             {plan.cloths.band && <Reading cloth={plan.cloths.band} id={garment.bandClothId} />}
-            {neckbandWanted && (
+            {neck && (
               <ChoiceRow
                 legend="The band’s length runs"
-                value={neckbandOf(garment).direction}
+                value={garment.edges?.[neck.id]?.direction ?? edgeUses[neck.use].strips[0]?.way ?? 'across'}
                 options={[
                   { value: 'across', label: 'across the cloth' },
                   { value: 'along', label: 'along the selvedge' },
                 ]}
                 onChange={(direction) =>
-                  set('Way the band is cut', { 'edges.neckline.direction': direction })
+                  set('Way the band is cut', { [`edges.${neck.id}.direction`]: direction })
                 }
               />
             )}

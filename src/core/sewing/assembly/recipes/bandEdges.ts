@@ -1,4 +1,3 @@
-import { neckbandOf } from '../../../facts/neckline';
 import { say } from '../../../explain/ledger';
 import type { StepSpec } from '../step';
 import type { EdgeContext } from '../edgeContext';
@@ -225,7 +224,7 @@ function sew(at: EdgeContext): StepSpec {
     shoulderOpen,
   } = at;
   const neck = use.id === 'neckband';
-  const shoulder = neck && (shoulderOpen === true || neckbandOf(context.garment).joinAt === 'left-shoulder');
+  const shoulder = neck && (shoulderOpen === true || context.garment.edges?.[id]?.joinAt === 'left-shoulder');
   const where = neck ? (shoulder ? 'the left shoulder' : 'centre back') : pair ? 'the seam' : 'centre back';
   return step(
     `${id}-sew`,

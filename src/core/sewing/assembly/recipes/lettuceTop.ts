@@ -1,4 +1,3 @@
-import { neckbandOf } from '../../../facts/neckline';
 import { say } from '../../../explain/ledger';
 import type { StepSpec } from '../step';
 import { edge } from './edges';
@@ -88,7 +87,7 @@ const foldRippled = (c: RecipeContext): readonly StepSpec[] => [
       passes: ['edge:neckline/fold'],
       sides: 'the folded edge',
       up: 'the face',
-      start: neckbandOf(c.garment).joinAt === 'left-shoulder' ? 'the left shoulder' : 'centre back',
+      start: c.garment.edges?.neckline?.joinAt === 'left-shoulder' ? 'the left shoulder' : 'centre back',
       ring: true,
       cautions: ['clips-knife'],
     },

@@ -1,5 +1,8 @@
 import { formula } from '../../explain/formula';
 
+/** The share of the curve a flat-lying band takes off until told: knit and steam absorb the rest (D). */
+export const USUAL_EASE_IN = 0.84;
+
 /** Up to this fold-edge slack a band lies flat; up to the next it wants steam; beyond it gapes or stands (T). */
 export const SLACK = { liesFlat: 0.05, wantsSteam: 0.12 } as const;
 

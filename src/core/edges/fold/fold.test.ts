@@ -1,0 +1,155 @@
+import { edge, rule, sentences, strip } from '../../../../tests/edgePlans';
+import { odile, plan, stated, value } from '../../../../tests/planned';
+import { atNeckline } from '../../../../tests/sewn';
+import { newCloth } from '../../facts/cloth';
+import { newPattern } from '../../facts/pattern';
+import type { EdgeChoice } from '../../facts/garment';
+import { usualKey } from '../../facts/wearer';
+import { marksOf, firstMark, quarterPastSeam } from '../marks/stripMarks';
+import { USUAL_TURN } from '../turns';
+import { USUAL_EASE_IN } from './formulas';
+
+const cloths = { outer: stated(0.5), band: stated(0.6) };
+const tank = (armhole: EdgeChoice) => plan('shelf-bra-top', cloths, { style: 'fitted', edges: { armhole } });
+const tee = (neckline: EdgeChoice, more: Parameters<typeof plan>[2] = {}) =>
+  plan('tee', cloths, { ...more, ...atNeckline({}, neckline) });
+const round: EdgeChoice = { measured: { as: 'seamline', wholeMm: 560, backMm: 190 } };
+
+describe('a folded band on any edge that turns', () => {
+  const armhole: EdgeChoice = {
+    use: 'hem-band',
+    finishedMm: 15,
+    measured: { as: 'seamline', wholeMm: 420 },
+  };
+  const of = tank(armhole);
+  const one = strip(of, 'armhole');
+  test('an armhole’s band is offered its flat-lying length, not taken by itself: L − c·Θ·w (D)', () => {
+    expect(rule(of, one, 'flat')).toBeCloseTo(420 - USUAL_EASE_IN * USUAL_TURN.armhole * 15, 9);
+    expect(one.rule).toBe('usual-ratio');
+    expect(one.byFold).toBeUndefined();
+  });
+  test('its slack is said all the same: B / (L − Θ·w) − 1 (D)', () => {
+    const fold = 420 - USUAL_TURN.armhole * 15;
+    expect(value(of, one.fold?.lies?.slack)).toBeCloseTo(value(of, one.sewn) / fold - 1, 9);
+    // The garment’s seams take 6 mm.
+    expect(value(of, one.fold?.inside)).toBeCloseTo(15 - 6, 9);
+  });
+  test('how far it turns is what was measured, and a share of the curve can be one’s own', () => {
+    const own = tank({ ...armhole, easeIn: 1, measured: { as: 'seamline', wholeMm: 420, turnRad: 3 } });
+    expect(rule(own, strip(own, 'armhole'), 'flat')).toBeCloseTo(420 - 3 * 15, 9);
+  });
+  test('a hem does not turn: no such rule, no fold', () => {
+    const hem = plan('tee', cloths, {
+      edges: { hem: { use: 'hem-band', measured: { as: 'seamline', wholeMm: 900 } } },
+    });
+    expect(strip(hem, 'hem').rules.map(({ id }) => id)).not.toContain('flat');
+    expect(strip(hem, 'hem').fold).toBeUndefined();
+  });
+});
+
+describe('the neckband is a strip like any other', () => {
+  test('its rules in their order, the default first; two to four inches only where that leaves something', () => {
+    const ids = (wholeMm: number) =>
+      strip(tee({ measured: { as: 'seamline', wholeMm } }), 'neckline').rules.map(({ id }) => id);
+    expect(ids(560)).toEqual(['flat', 'fixed', 'tenth', 'fifth', 'stretch']);
+    expect(ids(101)).not.toContain('fixed');
+    expect(ids(102)).toContain('fixed');
+  });
+  test('two to four inches: 76.2 off, from 101.6 to 50.8 (T)', () => {
+    const fixed = strip(tee(round), 'neckline').rules.find(({ id }) => id === 'fixed');
+    const of = tee(round);
+    expect([fixed?.low, fixed?.length, fixed?.high].map((id) => value(of, id))).toEqual([
+      560 - 101.6,
+      560 - 76.2,
+      560 - 50.8,
+    ]);
+  });
+  test.each([
+    [0.2, 0.95],
+    [0.25, 0.9],
+    [0.6, 0.85],
+    [1, 0.775],
+  ])('by its own stretch of %f: a ratio of %f', (stretch, ratio) => {
+    const of = plan('tee', { ...cloths, band: stated(stretch) }, atNeckline({}, round));
+    expect(rule(of, strip(of, 'neckline'), 'stretch')).toBeCloseTo(560 * ratio, 9);
+  });
+  test('cut in two parts it takes two joins more', () => {
+    const adds = (parts: number) => {
+      const of = tee({ ...round, parts });
+      return value(of, strip(of, 'neckline').adds);
+    };
+    expect(adds(2)).toBeCloseTo(2 * adds(1), 9);
+  });
+  test('the pattern’s own: what is typed at the edge comes before what the pattern prints for every size', () => {
+    const pattern = {
+      ...newPattern('P', 'tee'),
+      printed: { a: { label: 'Neckband', edge: 'neckline', mm: 400 } },
+    };
+    const own = (choice: EdgeChoice) => {
+      const of = plan('tee', { ...cloths, pattern }, atNeckline({}, { ...round, ...choice }));
+      return rule(of, strip(of, 'neckline'), 'pattern') + value(of, strip(of, 'neckline').adds);
+    };
+    expect(own({})).toBeCloseTo(400, 9);
+    expect(own({ printedCutMm: 430 })).toBeCloseTo(430, 9);
+  });
+  test('a neck with a closure need not let the head through: only being sewn on limits its band', () => {
+    const limits = (closed: boolean) =>
+      strip(tee(round, { closures: { neckline: !closed } }), 'neckline').shortestBy.map(({ id }) => id);
+    expect(limits(true)).toEqual(['sewn', 'passes']);
+    expect(limits(false)).toEqual(['sewn']);
+  });
+  test('two necks’ bands do not share a row of the ticket with a band on another edge', () => {
+    const of = plan('tee', cloths, {
+      edges: { neckline: round, hem: { use: 'neckband', measured: { as: 'seamline', wholeMm: 900 } } },
+    });
+    const rows = of.edges.flatMap(({ strips }) => strips.flatMap((one) => one.rows));
+    expect(new Set(rows).size).toBe(rows.length);
+    expect(strip(of, 'neckline').rows).toEqual(['neckband']);
+  });
+  test('where it is in doubt it says so at its edge: measure it, or pull the cloth the way it is cut', () => {
+    expect(edge(tee({}), 'neckline').missing?.join('')).toBe('Measure the neckline on the pattern');
+    const band = { ...newCloth('Along only'), statedAlong: 0.6 };
+    const of = plan('tee', { ...cloths, band }, atNeckline({}, round));
+    expect(edge(of, 'neckline').missing?.at(-1)).toMatch(/as the band is cut/);
+  });
+  test('no length works: what would open the window is solved for the edge it is on', () => {
+    const of = tee({ ...round, finishedMm: 60 });
+    expect(of.problems.map(({ id }) => id)).toContain('band-window-neckline');
+    expect(sentences(of).find((said) => said.startsWith('No neckband length works'))).toMatch(
+      /must be at least .* and at most .* to lie down/,
+    );
+    const narrower = tee({ ...round, finishedMm: value(of, 'problem.neckline.finished') - 0.01 });
+    expect(narrower.problems.map(({ id }) => id)).not.toContain('band-window-neckline');
+  });
+});
+
+describe('its marks', () => {
+  test('joined at the shoulder the first mark is not at the join; the quarter lies in front of the seam', () => {
+    const of = tee({ ...round, joinAt: 'left-shoulder' });
+    const one = strip(of, 'neckline');
+    const marks = marksOf(of, one);
+    if (!marks) throw new Error('expected marks');
+    const ratio = value(of, one.sewn) / 560;
+    // 95 mm from centre back to the shoulder; eighths of 560 lie at 70 and 140.
+    expect(firstMark(marks)?.value).toBeCloseTo((140 - 95) * ratio, 6);
+    expect(quarterPastSeam(marks)?.value).toBeCloseTo(140 - 95, 6);
+    const plain = marksOf(tee(round), strip(tee(round), 'neckline'));
+    expect(plain && firstMark(plain)).toBeUndefined();
+  });
+});
+
+test('the usual of a wearer is a rule of their neckband too, of the edge it is kept for', () => {
+  const wearer = {
+    ...odile,
+    usualLengths: {
+      [usualKey('tee', 'neckline')]: {
+        kind: 'tee' as const,
+        edge: 'neckline',
+        of: 'edge' as const,
+        shorter: 0.12,
+      },
+    },
+  };
+  const of = plan('tee', { ...cloths, wearer }, atNeckline({}, { ...round, school: 'usual' }));
+  expect(value(of, strip(of, 'neckline').chosen)).toBeCloseTo(560 * 0.88, 9);
+});
