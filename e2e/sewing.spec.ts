@@ -245,7 +245,7 @@ test('a neckband sewn on with a shoulder open: chosen at Sew, known at Bands and
   await hands.fill(/^Front piece, edge to edge/, '33');
   await hands.fill(/^Back piece, edge to edge/, '19');
   const lines = page.locator('[aria-label="Ticket"]');
-  await expect(lines).toContainText('from centre back: band every');
+  await expect(lines).toContainText('neckband: mark in 8 from centre back');
   await visit(page, `${address}?stage=sew`);
   await expect(page.locator('[data-step="shoulder-2"]')).toHaveCount(0);
   await page.getByLabel('Neckband', { exact: true }).selectOption('open');
