@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { blob, index, integer, sqliteTable, text, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core';
+import type { RecordKind } from '@/core/facts/records';
 
 /**
  * One table per kind of record: its facts as JSON, and what is searched or joined as columns generated from
@@ -115,19 +116,7 @@ export const commandOps = sqliteTable(
       .notNull()
       .references(() => commands.id),
     op: text('op', { enum: ['create', 'set', 'remove', 'restore'] }).notNull(),
-    kind: text('kind', {
-      enum: [
-        'wearer',
-        'cloth',
-        'elastic',
-        'finding',
-        'pattern',
-        'ownKind',
-        'machine',
-        'machineSet',
-        'garment',
-      ],
-    }).notNull(),
+    kind: text('kind').$type<RecordKind>().notNull(),
     recordId: text('record_id').notNull(),
     /** The record's revision after this. */
     revision: integer('revision').notNull(),
