@@ -1,5 +1,5 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
-import '@/ui/tokens.css';
+import '@/ui/base.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata } from 'next';

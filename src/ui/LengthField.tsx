@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { leafFault } from '@/core/facts/faults';
@@ -90,16 +91,7 @@ export function LengthField({
         onLeave={onLeave}
       />
       {slip !== undefined && read.ok && (
-        <div
-          role="alert"
-          style={{
-            background: 'var(--now)',
-            color: 'var(--on-now)',
-            borderRadius: 8,
-            padding: '8px 12px',
-            marginTop: 6,
-          }}
-        >
+        <Alert severity="warning">
           <p className="small">
             {formatLength(read.mm, 'cm')} ({formatLength(read.mm, 'in')}) is unusual here. Did you mean{' '}
             {formatLength(slip, 'cm')} ({formatLength(slip, 'in')})?
@@ -110,7 +102,7 @@ export function LengthField({
           <Button size="small" onClick={() => setSlip(undefined)} sx={{ color: 'inherit' }}>
             No, keep it
           </Button>
-        </div>
+        </Alert>
       )}
     </div>
   );

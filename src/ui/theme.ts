@@ -1,38 +1,23 @@
 'use client';
 import { createTheme } from '@mui/material/styles';
+import { colours } from './colours';
 
-const light = {
-  ground: '#f2f3f8',
-  sheet: '#ffffff',
-  ink: '#1d2145',
-  soft: '#595e80',
-  line: '#d8dbe8',
-  capacity: '#0d7568',
-  demand: '#c02a58',
-};
-const dark = {
-  ground: '#14162c',
-  sheet: '#1e2143',
-  ink: '#eef0fa',
-  soft: '#a9afd6',
-  line: '#3a3f6e',
-  capacity: '#7fd6c6',
-  demand: '#ff7da2',
-};
-
-const palette = (tokens: typeof light) => ({
-  primary: { main: tokens.ink, contrastText: tokens.ground },
-  success: { main: tokens.capacity },
-  error: { main: tokens.demand },
-  text: { primary: tokens.ink, secondary: tokens.soft },
-  background: { default: tokens.ground, paper: tokens.sheet },
-  divider: tokens.line,
+const palette = (of: (typeof colours)['light']) => ({
+  primary: { main: of.ink, contrastText: of.ground },
+  success: { main: of.capacity },
+  error: { main: of.demand },
+  text: { primary: of.ink, secondary: of.soft },
+  background: { default: of.ground, paper: of.sheet },
+  divider: of.line,
 });
 
-/** The one theme: the tokens of tokens.css worn by the component library. */
+/** The one theme: the product’s colours worn by the component library. */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-theme' },
-  colorSchemes: { light: { palette: palette(light) }, dark: { palette: palette(dark) } },
+  colorSchemes: {
+    light: { palette: palette(colours.light) },
+    dark: { palette: palette(colours.dark) },
+  },
   typography: {
     fontFamily: "'Atkinson Hyperlegible Next Variable', sans-serif",
     fontSize: 15,
@@ -59,6 +44,48 @@ export const theme = createTheme({
     },
     MuiFormHelperText: {
       styleOverrides: { root: { marginInline: 0, fontSize: 12.5, color: 'var(--soft)' } },
+    },
+    MuiAlert: {
+      defaultProps: { severity: 'error' },
+      styleOverrides: {
+        root: {
+          font: 'inherit',
+          padding: '8px 12px',
+          variants: [
+            {
+              props: { severity: 'error' },
+              style: { background: 'var(--demand-tint)', color: 'var(--on-demand-tint)' },
+            },
+            {
+              props: { severity: 'warning' },
+              style: { background: 'var(--now)', color: 'var(--on-now)' },
+            },
+          ],
+        },
+        icon: { padding: 0, marginRight: 10, fontSize: 20, color: 'inherit !important' },
+        message: { padding: 0 },
+      },
+    },
+    MuiTableCell: {
+      styleOverrides: {
+        root: {
+          padding: '10px 14px 10px 0',
+          borderBottom: 0,
+          borderTop: '1px solid var(--line)',
+          verticalAlign: 'top',
+          font: 'inherit',
+          letterSpacing: 'inherit',
+          '&.MuiTableCell-alignRight': { whiteSpace: 'nowrap' },
+        },
+        head: {
+          padding: '4px 14px 6px 0',
+          borderTop: 0,
+          fontSize: 12.5,
+          color: 'var(--soft)',
+          verticalAlign: 'inherit',
+          '&.MuiTableCell-alignRight': { whiteSpace: 'normal' },
+        },
+      },
     },
     MuiPopover: { styleOverrides: { paper: { border: '1px solid var(--line)', backgroundImage: 'none' } } },
     MuiDialog: { styleOverrides: { paper: { backgroundImage: 'none' } } },

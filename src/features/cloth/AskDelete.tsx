@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -29,7 +30,7 @@ export function AskDelete({ photo, onClose, onDeleted }: Props) {
   return (
     <Dialog open onClose={onClose}>
       <DialogTitle>Delete the photo for good?</DialogTitle>
-      <DialogContent>This cannot be undone. {trouble && <span role="alert">{trouble}</span>}</DialogContent>
+      <DialogContent>This cannot be undone. {trouble && <Alert>{trouble}</Alert>}</DialogContent>
       <DialogActions>
         <Button onClick={onClose}>Keep it</Button>
         <Button color="error" onClick={() => void remove()}>

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import { useState } from 'react';
 import type { Choice } from '@/core/views/pageViews';
 import { PickField } from '@/ui/PickField';
@@ -18,7 +19,7 @@ export function Becoming({ clothId, wearers }: { clothId: string; wearers: reado
           <PickField label="For" value={wearerId} options={wearers} empty="anybody" onChange={setWearer} />
         </div>
       </div>
-      {trouble && <p role="alert">{trouble}</p>}
+      {trouble && <Alert>{trouble}</Alert>}
       {!found && !trouble && <p className="soft">Planning every garment with it…</p>}
       {found && <BecomingList found={found} clothId={clothId} wearerId={wearerId} />}
       <p className="soft small">

@@ -11,6 +11,7 @@ import { NumberField } from '@/ui/NumberField';
 import { useUnit } from '@/ui/unit';
 import styles from './ClothPage.module.css';
 import { ClothPhoto } from './ClothPhoto';
+import { Fold } from '@/ui/Fold';
 
 const { fields } = clothSpec;
 type ChoiceKey = 'feel' | 'drape' | 'ravels' | 'curl' | 'dry' | 'wet' | 'nap' | 'pile' | 'swim';
@@ -78,8 +79,7 @@ export function ClothFacts({ id, cloth }: { id: string; cloth: Cloth }) {
           <LengthField {...length('widthMm')} />
           <LengthField {...length('onHandMm')} />
           <NumberField {...number('weightGsm')} />
-          <details>
-            <summary className={styles.more}>Weigh a square</summary>
+          <Fold summary="Weigh a square">
             <div className={styles.inner}>
               <LengthField
                 spec={fields.weighedSideMm}
@@ -95,7 +95,7 @@ export function ClothFacts({ id, cloth }: { id: string; cloth: Cloth }) {
                 fault={records.fault('cloth', id, 'weighedG')}
               />
             </div>
-          </details>
+          </Fold>
           <LengthField alwaysMm {...length('thicknessMm')} help="Two layers under a light finger, halved." />
           <Wash id={id} cloth={cloth} unit={unit} />
           {choice('feel')}
@@ -155,12 +155,16 @@ function Wash({ id, cloth, unit }: { id: string; cloth: Cloth; unit: 'cm' | 'in'
   const show = (before: number, after: number) =>
     formatQuantity(dimensionalChange(before, after), 'share', unit);
   return (
-    <details open={wash !== undefined}>
-      <summary className={styles.more}>
-        Change when washed
-        {wash &&
-          `: ${show(wash.beforeAlongMm, wash.afterAlongMm)} along, ${show(wash.beforeAcrossMm, wash.afterAcrossMm)} across`}
-      </summary>
+    <Fold
+      summary={
+        <>
+          Change when washed
+          {wash &&
+            `: ${show(wash.beforeAlongMm, wash.afterAlongMm)} along, ${show(wash.beforeAcrossMm, wash.afterAcrossMm)} across`}
+        </>
+      }
+      open={wash !== undefined}
+    >
       <div className={styles.inner}>
         <p className="soft small">
           Mark a square, 50 cm (20 in) a side, and wash it as the garment will be. Shrinking is added to the
@@ -171,6 +175,6 @@ function Wash({ id, cloth, unit }: { id: string; cloth: Cloth; unit: 'cm' | 'in'
         {lengthField('beforeAcrossMm')}
         {lengthField('afterAcrossMm')}
       </div>
-    </details>
+    </Fold>
   );
 }

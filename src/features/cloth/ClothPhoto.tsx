@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
@@ -61,7 +62,7 @@ export function ClothPhoto({ clothId, photo }: { clothId: string; photo: string 
         aria-label="Photo of the cloth"
         onChange={(event) => void take(event.target.files?.[0])}
       />
-      {trouble && <p role="alert">{trouble}</p>}
+      {trouble && <Alert>{trouble}</Alert>}
       {asking && photo && (
         <AskDelete
           photo={photo}

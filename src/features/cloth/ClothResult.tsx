@@ -10,6 +10,7 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { PhraseText } from '@/ui/PhraseText';
 import { useUnit } from '@/ui/unit';
 import styles from './ClothPage.module.css';
+import { Fold } from '@/ui/Fold';
 
 /** What the tests say, in the largest figures of the page. */
 export function Result({ reading }: { reading: ClothPlan }) {
@@ -104,8 +105,7 @@ export function Pulls({ id, cloth, reading }: { id: string; cloth: Cloth; readin
   if (tests.length === 0) return null;
   const show = (mm: number | undefined) => (mm === undefined ? '—' : formatLength(mm, unit));
   return (
-    <details>
-      <summary style={{ cursor: 'pointer', minHeight: 28 }}>Every pull kept ({tests.length})</summary>
+    <Fold summary={<>Every pull kept ({tests.length})</>}>
       <ul className={styles.pulls}>
         {tests.map(([testId, test]) => (
           <li key={testId}>
@@ -123,6 +123,6 @@ export function Pulls({ id, cloth, reading }: { id: string; cloth: Cloth; readin
           </li>
         ))}
       </ul>
-    </details>
+    </Fold>
   );
 }

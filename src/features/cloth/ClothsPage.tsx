@@ -1,4 +1,12 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -13,7 +21,6 @@ import { formatLength } from '@/core/units/formatLength';
 import { RequestRefused, createRecord } from '@/features/records/api';
 import { NewRecordForm } from '@/features/records/NewRecordForm';
 import { useUnit } from '@/ui/unit';
-import table from '@/ui/table.module.css';
 
 /** The shelf: every cloth with what its tests say. */
 export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[] }) {
@@ -39,7 +46,7 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
   const share = (value: number | undefined) =>
     value === undefined ? '' : formatQuantity(value, 'share', unit);
   return (
-    <div style={{ display: 'grid', gap: 18 }}>
+    <Stack sx={{ gap: '18px' }}>
       <h1>Cloth</h1>
       <NewRecordForm
         kind="cloth"
@@ -50,37 +57,37 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
         factsOf={newCloth}
       />
       {cloths.length > 0 && (
-        <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Stack direction="row" sx={{ gap: '12px', alignItems: 'center', flexWrap: 'wrap' }}>
           <Button component={Link} href="/cloth/compare" variant="outlined">
             Compare cloths
           </Button>
           <Button onClick={() => void stack()}>New stack of layers</Button>
-          {trouble && <span role="alert">{trouble}</span>}
-        </div>
+          {trouble && <Alert>{trouble}</Alert>}
+        </Stack>
       )}
       {cloths.length === 0 ? (
         <p className="soft">No cloth yet. Add one by name; then a swatch and a ruler tell what it can do.</p>
       ) : (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th>Cloth</th>
-                <th className={table.num}>across</th>
-                <th className={table.num}>along</th>
-                <th className={table.num}>comes back</th>
-                <th>class</th>
-                <th className={table.num}>on hand</th>
-              </tr>
-            </thead>
-            <tbody>
+        <TableContainer>
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell>Cloth</TableCell>
+                <TableCell align="right">across</TableCell>
+                <TableCell align="right">along</TableCell>
+                <TableCell align="right">comes back</TableCell>
+                <TableCell>class</TableCell>
+                <TableCell align="right">on hand</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {cloths.map(({ id, facts }) => {
                 const find = (layer: string) => cloths.find((one) => one.id === layer)?.facts;
                 const reading = readClothOnce(createLedger(), 'cloth', facts, find);
                 const around = reading.around && reading[reading.around];
                 return (
-                  <tr key={id}>
-                    <td>
+                  <TableRow key={id}>
+                    <TableCell>
                       <Link href={`/cloth/${id}`} style={{ color: 'var(--ink)' }}>
                         {facts.name}
                       </Link>
@@ -94,11 +101,11 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
                           .filter(Boolean)
                           .join(', ')}
                       </p>
-                    </td>
-                    <td className={table.num}>{share(reading.across?.stretch.value)}</td>
-                    <td className={table.num}>{share(reading.along?.stretch.value)}</td>
-                    <td className={table.num}>{share(around?.recovery?.value)}</td>
-                    <td>
+                    </TableCell>
+                    <TableCell align="right">{share(reading.across?.stretch.value)}</TableCell>
+                    <TableCell align="right">{share(reading.along?.stretch.value)}</TableCell>
+                    <TableCell align="right">{share(around?.recovery?.value)}</TableCell>
+                    <TableCell>
                       {reading.stretchClass ? (
                         classLabels[reading.stretchClass]
                       ) : (
@@ -110,17 +117,17 @@ export function ClothsPage({ cloths }: { cloths: readonly StoredRecord<'cloth'>[
                           poor recovery
                         </p>
                       )}
-                    </td>
-                    <td className={table.num}>
+                    </TableCell>
+                    <TableCell align="right">
                       {facts.onHandMm === undefined ? '' : formatLength(facts.onHandMm, unit)}
-                    </td>
-                  </tr>
+                    </TableCell>
+                  </TableRow>
                 );
               })}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
-    </div>
+    </Stack>
   );
 }

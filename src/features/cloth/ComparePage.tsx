@@ -1,4 +1,12 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useEffect, useState } from 'react';
@@ -15,7 +23,6 @@ import type { Verdict } from '@/core/answers/becoming';
 import type { Choice } from '@/core/views/pageViews';
 import { RequestRefused } from '@/features/records/api';
 import { PickField } from '@/ui/PickField';
-import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
 import { fetchBecomings } from './useBecomings';
 import { Answer, marginText } from './VerdictText';
@@ -108,11 +115,11 @@ export function ComparePage({ cloths, wearers }: Props) {
     },
   ];
   return (
-    <div style={{ display: 'grid', gap: 20 }}>
-      <div style={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+    <Stack sx={{ gap: '20px' }}>
+      <Stack direction="row" sx={{ justifyContent: 'space-between', alignItems: 'baseline' }}>
         <h1>Compare cloths</h1>
         <Link href="/cloth">Back to the shelf</Link>
-      </div>
+      </Stack>
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(190px, 1fr))', gap: 14 }}>
         {Array.from({ length: Math.min(ids.length + 1, COLUMNS) }, (_, at) => (
           <PickField
@@ -126,37 +133,37 @@ export function ComparePage({ cloths, wearers }: Props) {
         ))}
         <PickField label="Made for" value={wearerId} options={wearers} empty="anybody" onChange={setWearer} />
       </div>
-      {trouble && <p role="alert">{trouble}</p>}
-      <div className={table.scroll}>
-        <table className={table.table} style={{ tableLayout: 'fixed', minWidth: 720 }}>
-          <thead>
-            <tr>
-              <th style={{ width: 210 }}>
+      {trouble && <Alert>{trouble}</Alert>}
+      <TableContainer>
+        <Table style={{ tableLayout: 'fixed', minWidth: 720 }}>
+          <TableHead>
+            <TableRow>
+              <TableCell style={{ width: 210 }}>
                 <span className="visuallyHidden">What</span>
-              </th>
+              </TableCell>
               {shown.map(({ id, facts }) => (
-                <th key={id}>
+                <TableCell key={id}>
                   <Link href={`/cloth/${id}`}>{facts.name}</Link>
-                </th>
+                </TableCell>
               ))}
-            </tr>
-          </thead>
-          <tbody>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {rows.map(({ label, of }) => (
-              <tr key={label}>
-                <td>{label}</td>
+              <TableRow key={label}>
+                <TableCell>{label}</TableCell>
                 {shown.map((one) => (
-                  <td key={one.id}>{of(one)}</td>
+                  <TableCell key={one.id}>{of(one)}</TableCell>
                 ))}
-              </tr>
+              </TableRow>
             ))}
             {kindIds.map((kind) => (
-              <tr key={kind}>
-                <td>{catalogue[kind].label}</td>
+              <TableRow key={kind}>
+                <TableCell>{catalogue[kind].label}</TableCell>
                 {shown.map(({ id }) => {
                   const verdict = answers[id]?.[kind];
                   return (
-                    <td key={id}>
+                    <TableCell key={id}>
                       {verdict ? (
                         <>
                           <Answer answer={verdict.answer} />{' '}
@@ -166,14 +173,14 @@ export function ComparePage({ cloths, wearers }: Props) {
                       ) : (
                         '…'
                       )}
-                    </td>
+                    </TableCell>
                   );
                 })}
-              </tr>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
-      </div>
+          </TableBody>
+        </Table>
+      </TableContainer>
       {series.length > 0 ? (
         <section>
           <h2>How hard they pull</h2>
@@ -184,7 +191,7 @@ export function ComparePage({ cloths, wearers }: Props) {
           None of these has a pull curve: hang weights on a strip to compare how hard they pull.
         </p>
       )}
-    </div>
+    </Stack>
   );
 }
 

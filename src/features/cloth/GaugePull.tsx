@@ -1,4 +1,6 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef, useState } from 'react';
@@ -94,7 +96,7 @@ export function GaugePull({ clothId, direction, today }: Props) {
   const last = readings.at(-1);
   const full = readings.length + 120 > 400;
   return (
-    <div style={{ display: 'grid', gap: 12 }}>
+    <Stack sx={{ gap: '12px' }}>
       <p className="soft small">
         No gauge is plugged in here: the {gauge.name} stands in for one, with a known strip, some hysteresis
         and noise. Its readings are not your cloth’s.
@@ -104,7 +106,7 @@ export function GaugePull({ clothId, direction, today }: Props) {
         <LengthField live spec={fields.restMm} valueMm={restMm} onChange={setRest} required />
         <NumberField live spec={REACH} value={toExtension} onChange={setReach} required />
       </div>
-      <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+      <Stack direction="row" sx={{ gap: '12px', alignItems: 'center', flexWrap: 'wrap' }}>
         {pulling ? (
           <Button variant="contained" onClick={stop}>
             Stop
@@ -125,9 +127,9 @@ export function GaugePull({ clothId, direction, today }: Props) {
             ? `${readings.length} readings; ${last.tensionNPerM.toFixed(1)} N/m at ${((last.lengthMm / (restMm ?? 1) - 1) * 100).toFixed(0)} %`
             : 'ready'}
         </span>
-      </div>
+      </Stack>
       {full && !pulling && <p className="small">Enough readings: keep them or discard them.</p>}
-      {fit && !fit.ok && !pulling && <p role="alert">{fit.sentence}</p>}
+      {fit && !fit.ok && !pulling && <Alert>{fit.sentence}</Alert>}
       {readings.length > 0 && (
         <CurveChart
           series={[
@@ -136,6 +138,6 @@ export function GaugePull({ clothId, direction, today }: Props) {
           ]}
         />
       )}
-    </div>
+    </Stack>
   );
 }

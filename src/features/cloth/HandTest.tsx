@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useRef, useState } from 'react';
@@ -12,6 +13,7 @@ import { useUnit } from '@/ui/unit';
 import styles from './HandTest.module.css';
 import { RulerDrawing } from './RulerDrawing';
 import { USUAL_STRIP_MM } from './usualStrip';
+import { Fold } from '@/ui/Fold';
 
 const ScreenGauge = dynamic(() => import('./ScreenGauge').then((module) => module.ScreenGauge));
 
@@ -60,8 +62,8 @@ export function HandTest({
   };
   const which = done[direction] + 1;
   return (
-    <section style={{ display: 'grid', gap: 14 }}>
-      <div style={{ display: 'flex', gap: 18, alignItems: 'end', flexWrap: 'wrap' }}>
+    <Stack component="section" sx={{ gap: '14px' }}>
+      <Stack direction="row" sx={{ gap: '18px', alignItems: 'end', flexWrap: 'wrap' }}>
         <h2>Pull it {direction}</h2>
         <ChoiceRow
           legend="Direction"
@@ -73,7 +75,7 @@ export function HandTest({
           onChange={setDirection}
         />
         <span className="soft">{which <= 3 ? `pull ${which} of three` : `pull ${which}`}</span>
-      </div>
+      </Stack>
       <div className={styles.test}>
         <div>
           <RulerDrawing restMm={draft.restMm} pulledMm={draft.pulledMm} releasedMm={draft.releasedMm} />
@@ -120,18 +122,17 @@ export function HandTest({
           {field('restMm', '10 cm or 4 in reads best.')}
           {field('pulledMm')}
           {field('releasedMm', 'Without it, recovery is not known.')}
-          <details>
-            <summary style={{ cursor: 'pointer', minHeight: 28 }}>Also the strip’s width</summary>
-            <div className={styles.fields} style={{ paddingTop: 10 }}>
+          <Fold summary="Also the strip’s width">
+            <div className={styles.fields}>
               {field('restWidthMm')}
               {field('pulledWidthMm', 'Tells how much a band narrows.')}
             </div>
-          </details>
+          </Fold>
           <Button variant="contained" size="large" disabled={!complete || fault !== undefined} onClick={keep}>
             Keep this pull
           </Button>
         </div>
       </div>
-    </section>
+    </Stack>
   );
 }

@@ -1,4 +1,6 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { FEWEST_POINTS, tensionOfWeight } from '@/core/cloth/pullCurve';
@@ -65,7 +67,7 @@ export function HangWeights({
     setRows([EMPTY, EMPTY, EMPTY]);
   };
   return (
-    <div style={{ display: 'grid', gap: 12 }}>
+    <Stack sx={{ gap: '12px' }}>
       <p className="soft small">
         {kind === 'cloth' ? 'Cut a strip along the direction, clip it' : 'Clip a length of it'} at both ends,
         mark its rest length. Hang a weight, read the length, take the next. Three are enough; six read
@@ -115,8 +117,8 @@ export function HangWeights({
           </span>
         </div>
       ))}
-      {short && <p role="alert">A length is shorter than at rest: read it again.</p>}
-      <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
+      {short && <Alert>A length is shorter than at rest: read it again.</Alert>}
+      <Stack direction="row" sx={{ gap: '12px', alignItems: 'center' }}>
         <Button size="small" onClick={() => setRows([...rows, EMPTY])} disabled={rows.length >= 24}>
           Another weight
         </Button>
@@ -128,7 +130,7 @@ export function HangWeights({
           Keep this pull curve
         </Button>
         {!enough && <span className="soft small">Three weights with their lengths make a curve.</span>}
-      </div>
-    </div>
+      </Stack>
+    </Stack>
   );
 }

@@ -1,7 +1,12 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { ClothPlan } from '@/core/cloth/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
-import table from '@/ui/table.module.css';
 
 /** What each layer of a stack contributes, and the stack's stretch by both schools. */
 export function Layers({ cloth }: { cloth: ClothPlan }) {
@@ -9,30 +14,30 @@ export function Layers({ cloth }: { cloth: ClothPlan }) {
   return (
     <section>
       <h2>Layers together: {cloth.name}</h2>
-      <div className={table.scroll}>
-        <table className={table.table}>
-          <thead>
-            <tr>
-              <th>Layer</th>
-              <th className={table.num}>stretch alone, around</th>
-              <th className={table.num}>its part of the pull</th>
-            </tr>
-          </thead>
-          <tbody>
+      <TableContainer>
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell>Layer</TableCell>
+              <TableCell align="right">stretch alone, around</TableCell>
+              <TableCell align="right">its part of the pull</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {cloth.layers.map((layer, at) => (
-              <tr key={at}>
-                <td>{layer.name}</td>
-                <td className={table.num}>
+              <TableRow key={at}>
+                <TableCell>{layer.name}</TableCell>
+                <TableCell align="right">
                   <ExplainedNumber id={layer.stretch} />
-                </td>
-                <td className={table.num}>
+                </TableCell>
+                <TableCell align="right">
                   <ExplainedNumber id={layer.share} />
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
-      </div>
+          </TableBody>
+        </Table>
+      </TableContainer>
       <p style={{ marginTop: 8 }}>
         Together around: {cloth.across && <ExplainedNumber id={cloth.across.stretch} />}
         {cloth.along && (

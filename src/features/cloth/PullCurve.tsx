@@ -1,4 +1,11 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -11,9 +18,9 @@ import { useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
-import table from '@/ui/table.module.css';
 import styles from './ClothPage.module.css';
 import { HangWeights } from './HangWeights';
+import { Fold } from '@/ui/Fold';
 
 const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), { ssr: false });
 const GaugePull = dynamic(() => import('./GaugePull').then((module) => module.GaugePull));
@@ -38,7 +45,7 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
   const back = branchFit(cloth, direction, 'unloading', comfortable);
   const worst = fit?.ok ? Math.max(...fit.curve.residuals.map(({ off }) => Math.abs(off))) : 0;
   return (
-    <section style={{ display: 'grid', gap: 14 }}>
+    <Stack component="section" sx={{ gap: '14px' }}>
       <div className={styles.head}>
         <h2>How hard it pulls</h2>
         <span className="soft small">
@@ -54,8 +61,7 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
         ]}
         onChange={setDirection}
       />
-      <details>
-        <summary className={styles.more}>Add a pull curve: weights on a strip, or a pull gauge</summary>
+      <Fold summary="Add a pull curve: weights on a strip, or a pull gauge">
         <div className={styles.inner}>
           <ChoiceRow
             legend="Pulled by"
@@ -72,12 +78,8 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
             <GaugePull key={direction} clothId={id} direction={direction} today={today} />
           )}
         </div>
-      </details>
-      {fit && !fit.ok && (
-        <p role="alert" style={{ color: 'var(--demand)' }}>
-          {fit.sentence}
-        </p>
-      )}
+      </Fold>
+      {fit && !fit.ok && <Alert>{fit.sentence}</Alert>}
       {fit?.ok && (
         <>
           <CurveChart
@@ -127,7 +129,7 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
           </Button>
         </p>
       ))}
-    </section>
+    </Stack>
   );
 }
 
@@ -135,29 +137,28 @@ export function PullCurve({ id, cloth, reading, today }: Props) {
 function Readings({ residuals }: { residuals: readonly Residual[] }) {
   const share = (value: number) => formatQuantity(value, 'share', 'cm');
   return (
-    <details>
-      <summary className={styles.more}>Every reading ({residuals.length})</summary>
-      <table className={table.table} style={{ maxWidth: 420 }} aria-label="Readings while pulling">
-        <thead>
-          <tr>
-            <th className={table.num}>stretched by</th>
-            <th className={table.num}>pulls with</th>
-            <th className={table.num}>off the power law</th>
-          </tr>
-        </thead>
-        <tbody>
+    <Fold summary={<>Every reading ({residuals.length})</>}>
+      <Table style={{ maxWidth: 420 }} aria-label="Readings while pulling">
+        <TableHead>
+          <TableRow>
+            <TableCell align="right">stretched by</TableCell>
+            <TableCell align="right">pulls with</TableCell>
+            <TableCell align="right">off the power law</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {residuals.map(({ extension, tension, off }, at) => (
-            <tr key={at}>
-              <td className={table.num}>{share(extension)}</td>
-              <td className={table.num}>{formatQuantity(tension, 'nPerM', 'cm')}</td>
-              <td className={table.num}>
+            <TableRow key={at}>
+              <TableCell align="right">{share(extension)}</TableCell>
+              <TableCell align="right">{formatQuantity(tension, 'nPerM', 'cm')}</TableCell>
+              <TableCell align="right">
                 {off > 0 ? '+' : ''}
                 {share(off)}
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
-    </details>
+        </TableBody>
+      </Table>
+    </Fold>
   );
 }

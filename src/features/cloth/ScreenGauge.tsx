@@ -1,4 +1,6 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import {
@@ -69,7 +71,7 @@ export function ScreenGauge({ onRead }: { onRead: (mm: number) => void }) {
   if (!calibration || fault) {
     return (
       <div className={styles.card}>
-        {fault && <p role="alert">{fault}</p>}
+        {fault && <Alert>{fault}</Alert>}
         <p>
           Hold a bank card to the screen, its left edge on the outline’s, and move the slider until both are
           as wide.
@@ -119,12 +121,12 @@ export function ScreenGauge({ onRead }: { onRead: (mm: number) => void }) {
         Hold the cloth to the ruler, its first mark at the left edge, and tap where the second mark comes to.
       </p>
       <Ruler pxPerMm={calibration.pxPerMm} read={read} unit={unit} onTap={tap} />
-      <div style={{ display: 'flex', gap: 12, alignItems: 'center' }}>
+      <Stack direction="row" sx={{ gap: '12px', alignItems: 'center' }}>
         <span role="status">{read === undefined ? '' : `Read: ${formatLength(read, unit)}`}</span>
         <Button size="small" onClick={() => setCalibration(undefined)}>
           Set it with a card again
         </Button>
-      </div>
+      </Stack>
     </div>
   );
 }

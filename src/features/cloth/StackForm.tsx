@@ -1,4 +1,6 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import type { Cloth } from '@/core/facts/cloth';
 import type { StoredRecord } from '@/core/facts/records';
@@ -21,7 +23,7 @@ export function StackForm({ id, layers, others }: Props) {
   const set = (label: string, changes: Readonly<Record<string, unknown>>) =>
     records.set('cloth', id, label, changes);
   return (
-    <section style={{ display: 'grid', gap: 14 }}>
+    <Stack component="section" sx={{ gap: '14px' }}>
       <h2>Layers, the outer one first</h2>
       {entries.map(([key, layer], at) => (
         <div key={key} className={styles.layer}>
@@ -49,7 +51,7 @@ export function StackForm({ id, layers, others }: Props) {
           )}
         </div>
       ))}
-      {records.fault('cloth', id, 'layers') && <p role="alert">{records.fault('cloth', id, 'layers')}</p>}
+      {records.fault('cloth', id, 'layers') && <Alert>{records.fault('cloth', id, 'layers')}</Alert>}
       <div>
         <Button
           size="small"
@@ -63,6 +65,6 @@ export function StackForm({ id, layers, others }: Props) {
           Add a layer
         </Button>
       </div>
-    </section>
+    </Stack>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { readElastic } from '@/core/edges/elastics/elasticReading';
@@ -21,6 +22,7 @@ import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import styles from '@/features/cloth/ClothPage.module.css';
 import { ElasticTests } from './ElasticTests';
+import { Fold } from '@/ui/Fold';
 
 const { fields } = elasticSpec;
 
@@ -99,9 +101,8 @@ function Inside({ elastic: initial, uses, today }: Props) {
             </div>
           </section>
           <ElasticTests id={id} elastic={elastic} today={today} />
-          <details>
-            <summary className={styles.more}>How hard it pulls: weights on a length of it</summary>
-            <div style={{ paddingTop: 12 }}>
+          <Fold summary="How hard it pulls: weights on a length of it">
+            <div>
               <HangWeights
                 kind="elastic"
                 clothId={id}
@@ -110,7 +111,7 @@ function Inside({ elastic: initial, uses, today }: Props) {
                 stripWidthMm={elastic.widthMm}
               />
             </div>
-          </details>
+          </Fold>
           <Roll elastic={elastic} uses={uses} />
         </div>
         <Facts id={id} elastic={elastic} />
@@ -125,7 +126,7 @@ function Roll({ elastic, uses }: { elastic: Elastic; uses: Props['uses'] }) {
   const taken = uses.reduce((sum, { mm }) => sum + mm, 0);
   const left = elastic.onHandMm === undefined ? undefined : elastic.onHandMm - taken;
   return (
-    <section style={{ display: 'grid', gap: 8 }}>
+    <Stack component="section" sx={{ gap: '8px' }}>
       <h2>On the roll</h2>
       {uses.length === 0 ? (
         <p className="soft">
@@ -163,7 +164,7 @@ function Roll({ elastic, uses }: { elastic: Elastic; uses: Props['uses'] }) {
           )}
         </p>
       )}
-    </section>
+    </Stack>
   );
 }
 

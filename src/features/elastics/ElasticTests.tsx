@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import { readingFault, stretchOf } from '@/core/cloth/handTest';
@@ -51,7 +52,7 @@ function Pull({ id, elastic, today }: { id: string; elastic: Elastic; today: str
     form.current?.querySelectorAll('input')[1]?.focus();
   };
   return (
-    <section style={{ display: 'grid', gap: 12 }}>
+    <Stack component="section" sx={{ gap: '12px' }}>
       <h2>Pull it along a ruler</h2>
       <p className="soft small">
         Pull as far as it goes easily, before it fights back. Let go, wait a minute, read it again. Three
@@ -90,7 +91,7 @@ function Pull({ id, elastic, today }: { id: string; elastic: Elastic; today: str
           </li>
         ))}
       </ul>
-    </section>
+    </Stack>
   );
 }
 
@@ -110,7 +111,7 @@ function Sample({ id, elastic, today }: { id: string; elastic: Elastic; today: s
     form.current?.querySelector('input')?.focus();
   };
   return (
-    <section style={{ display: 'grid', gap: 12 }}>
+    <Stack component="section" sx={{ gap: '12px' }}>
       <h2>Sew a sample</h2>
       <p className="soft small">
         Sewing opens elastic out. Measure a piece, sew it as you will on the garment, let it lie, measure
@@ -153,6 +154,6 @@ function Sample({ id, elastic, today }: { id: string; elastic: Elastic; today: s
           </li>
         ))}
       </ul>
-    </section>
+    </Stack>
   );
 }

@@ -1,4 +1,11 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { readElastic } from '@/core/edges/elastics/elasticReading';
@@ -9,7 +16,6 @@ import { newFinding } from '@/core/facts/finding';
 import type { StoredRecord } from '@/core/facts/records';
 import { formatLength } from '@/core/units/formatLength';
 import { NewRecordForm } from '@/features/records/NewRecordForm';
-import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
 import { rollText, sizeText, stockText } from './findingWords';
 
@@ -23,9 +29,9 @@ interface Props {
 export function ElasticsPage({ elastics, findings, shortCount }: Props) {
   const { unit } = useUnit();
   return (
-    <div style={{ display: 'grid', gap: 18 }}>
+    <Stack sx={{ gap: '18px' }}>
       <h1>Elastics &amp; findings</h1>
-      <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+      <Stack direction="row" sx={{ gap: '12px', alignItems: 'center', flexWrap: 'wrap' }}>
         <Button component={Link} href="/elastics/shopping" variant="outlined">
           Shopping list
         </Button>
@@ -34,7 +40,7 @@ export function ElasticsPage({ elastics, findings, shortCount }: Props) {
             ? 'Nothing is short for what is planned.'
             : `${shortCount} ${shortCount === 1 ? 'thing is' : 'things are'} short or not chosen for what is planned.`}
         </span>
-      </div>
+      </Stack>
       <h2>Elastics</h2>
       <NewRecordForm
         kind="elastic"
@@ -49,27 +55,27 @@ export function ElasticsPage({ elastics, findings, shortCount }: Props) {
           No elastic yet. Add one by name; a ruler tells what it can do, a sewn sample what it grows.
         </p>
       ) : (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th>Elastic</th>
-                <th className={table.num}>width</th>
-                <th className={table.num}>stretches</th>
-                <th className={table.num}>comes back</th>
-                <th className={table.num}>grows, sewn</th>
-                <th>good for</th>
-                <th className={table.num}>on hand</th>
-              </tr>
-            </thead>
-            <tbody>
+        <TableContainer>
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell>Elastic</TableCell>
+                <TableCell align="right">width</TableCell>
+                <TableCell align="right">stretches</TableCell>
+                <TableCell align="right">comes back</TableCell>
+                <TableCell align="right">grows, sewn</TableCell>
+                <TableCell>good for</TableCell>
+                <TableCell align="right">on hand</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {elastics.map(({ id, facts }) => {
                 const { reading, assumed, growth } = readElastic(createLedger(), 'elastic', facts);
                 const share = (value: number | undefined) =>
                   value === undefined ? '' : formatQuantity(value, 'share', unit);
                 return (
-                  <tr key={id}>
-                    <td>
+                  <TableRow key={id}>
+                    <TableCell>
                       <Link href={`/elastics/${id}`} style={{ color: 'var(--ink)' }}>
                         {facts.name}
                       </Link>
@@ -82,27 +88,27 @@ export function ElasticsPage({ elastics, findings, shortCount }: Props) {
                           .filter(Boolean)
                           .join(', ')}
                       </p>
-                    </td>
-                    <td className={table.num}>{formatLength(facts.widthMm, unit)}</td>
-                    <td className={table.num}>
+                    </TableCell>
+                    <TableCell align="right">{formatLength(facts.widthMm, unit)}</TableCell>
+                    <TableCell align="right">
                       {assumed ? <Link href={`/elastics/${id}`}>Test it</Link> : share(reading.stretch.value)}
-                    </td>
-                    <td className={table.num}>{share(reading.recovery?.value)}</td>
-                    <td className={table.num}>{share(growth?.value)}</td>
-                    <td>
+                    </TableCell>
+                    <TableCell align="right">{share(reading.recovery?.value)}</TableCell>
+                    <TableCell align="right">{share(growth?.value)}</TableCell>
+                    <TableCell>
                       {[facts.swim === 'yes' && 'swimwear', facts.skin === 'soft' && 'next to the skin']
                         .filter(Boolean)
                         .join(', ')}
-                    </td>
-                    <td className={table.num}>
+                    </TableCell>
+                    <TableCell align="right">
                       {facts.onHandMm === undefined ? '' : rollText(facts.onHandMm, unit)}
-                    </td>
-                  </tr>
+                    </TableCell>
+                  </TableRow>
                 );
               })}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
       <h2>Findings</h2>
       <NewRecordForm
@@ -114,34 +120,34 @@ export function ElasticsPage({ elastics, findings, shortCount }: Props) {
         factsOf={(name) => newFinding(name)}
       />
       {findings.length > 0 && (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th>Finding</th>
-                <th>kind</th>
-                <th className={table.num}>size</th>
-                <th className={table.num}>on hand</th>
-              </tr>
-            </thead>
-            <tbody>
+        <TableContainer>
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell>Finding</TableCell>
+                <TableCell>kind</TableCell>
+                <TableCell align="right">size</TableCell>
+                <TableCell align="right">on hand</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {findings.map(({ id, facts }) => (
-                <tr key={id}>
-                  <td>
+                <TableRow key={id}>
+                  <TableCell>
                     <Link href={`/elastics/findings/${id}`} style={{ color: 'var(--ink)' }}>
                       {facts.name}
                     </Link>
                     {facts.nickel === 'yes' && <p className="soft small">nickel in it</p>}
-                  </td>
-                  <td>{facts.kind}</td>
-                  <td className={table.num}>{sizeText(facts, unit)}</td>
-                  <td className={table.num}>{stockText(facts, unit)}</td>
-                </tr>
+                  </TableCell>
+                  <TableCell>{facts.kind}</TableCell>
+                  <TableCell align="right">{sizeText(facts, unit)}</TableCell>
+                  <TableCell align="right">{stockText(facts, unit)}</TableCell>
+                </TableRow>
               ))}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
-    </div>
+    </Stack>
   );
 }

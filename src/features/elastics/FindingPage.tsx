@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import { findingSpec, type Finding } from '@/core/facts/finding';
 import type { StoredRecord } from '@/core/facts/records';
 import { NameField } from '@/features/records/NameField';
@@ -43,11 +44,11 @@ function Inside({ initial }: { initial: StoredRecord<'finding'> }) {
     />
   );
   return (
-    <div style={{ display: 'grid', gap: 20, maxWidth: 620 }}>
-      <div style={{ display: 'flex', justifyContent: 'space-between', gap: 12 }}>
+    <Stack sx={{ gap: '20px', maxWidth: 620 }}>
+      <Stack direction="row" sx={{ justifyContent: 'space-between', gap: '12px' }}>
         <NameField label="Finding’s name" value={finding.name} fault={fault('name')} onChange={set('name')} />
         <RemoveButton kind="finding" id={id} back="/elastics" />
-      </div>
+      </Stack>
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(220px, 1fr))', gap: 16 }}>
         <PickField
           label="Kind"
@@ -152,6 +153,6 @@ function Inside({ initial }: { initial: StoredRecord<'finding'> }) {
         onChange={set('notes')}
         fault={fault('notes')}
       />
-    </div>
+    </Stack>
   );
 }

@@ -1,15 +1,21 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import type { ShoppingList } from '@/core/ticket/rolls';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { NumbersProvider } from '@/ui/numbers';
-import table from '@/ui/table.module.css';
 
 /** What is short across every garment, and what has not been chosen yet. */
 export function ShoppingPage({ list }: { list: ShoppingList }) {
   return (
     <NumbersProvider numbers={list.numbers}>
-      <div style={{ display: 'grid', gap: 18 }}>
+      <Stack sx={{ gap: '18px' }}>
         <h1>Shopping list</h1>
         {list.lines.length === 0 ? (
           <p className="soft">
@@ -17,49 +23,49 @@ export function ShoppingPage({ list }: { list: ShoppingList }) {
             lacks stands here.
           </p>
         ) : (
-          <div className={table.scroll}>
-            <table className={table.table}>
-              <thead>
-                <tr>
-                  <th>What</th>
-                  <th className={table.num}>to buy</th>
-                  <th className={table.num}>wanted</th>
-                  <th className={table.num}>on hand</th>
-                  <th>for</th>
-                </tr>
-              </thead>
-              <tbody>
+          <TableContainer>
+            <Table>
+              <TableHead>
+                <TableRow>
+                  <TableCell>What</TableCell>
+                  <TableCell align="right">to buy</TableCell>
+                  <TableCell align="right">wanted</TableCell>
+                  <TableCell align="right">on hand</TableCell>
+                  <TableCell>for</TableCell>
+                </TableRow>
+              </TableHead>
+              <TableBody>
                 {list.lines.map((line) => (
-                  <tr key={line.id}>
-                    <td>
+                  <TableRow key={line.id}>
+                    <TableCell>
                       {line.href ? <Link href={line.href}>{line.name}</Link> : line.name}
                       <p className="soft small">{line.what}</p>
-                    </td>
-                    <td className={table.num}>
+                    </TableCell>
+                    <TableCell align="right">
                       <strong>
                         <ExplainedNumber id={line.short} />
                       </strong>
-                    </td>
-                    <td className={table.num}>
+                    </TableCell>
+                    <TableCell align="right">
                       <ExplainedNumber id={line.wants} />
-                    </td>
-                    <td className={table.num}>{line.has && <ExplainedNumber id={line.has} />}</td>
-                    <td>
+                    </TableCell>
+                    <TableCell align="right">{line.has && <ExplainedNumber id={line.has} />}</TableCell>
+                    <TableCell>
                       {line.garments.map(({ id, name }) => (
                         <div key={id}>
                           <Link href={`/garments/${id}?stage=bands`}>{name}</Link>
                         </div>
                       ))}
                       {line.more > 0 && <p className="soft small">and {line.more} more</p>}
-                    </td>
-                  </tr>
+                    </TableCell>
+                  </TableRow>
                 ))}
-              </tbody>
-            </table>
-          </div>
+              </TableBody>
+            </Table>
+          </TableContainer>
         )}
         <p className="soft small">Lengths as planned, without anything to spare: round up to what is sold.</p>
-      </div>
+      </Stack>
     </NumbersProvider>
   );
 }

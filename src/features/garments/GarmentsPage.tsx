@@ -1,4 +1,6 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Link from 'next/link';
@@ -44,7 +46,7 @@ export function GarmentsPage({ lines, more, query, offset, pageSize }: Props) {
     `/garments?${new URLSearchParams({ q: query, offset: String(at) }).toString()}`;
   return (
     <div>
-      <div style={{ display: 'flex', gap: 12, alignItems: 'center', flexWrap: 'wrap' }}>
+      <Stack direction="row" sx={{ gap: '12px', alignItems: 'center', flexWrap: 'wrap' }}>
         <h1 style={{ marginRight: 'auto' }}>Garments</h1>
         <form action="/garments">
           <TextField
@@ -69,25 +71,16 @@ export function GarmentsPage({ lines, more, query, offset, pageSize }: Props) {
         <Button component={Link} href="/garments/new" variant="contained">
           New garment
         </Button>
-      </div>
+      </Stack>
       {trouble.length > 0 && (
-        <div
-          role="alert"
-          style={{
-            color: 'var(--on-demand-tint)',
-            background: 'var(--demand-tint)',
-            borderRadius: 8,
-            padding: '10px 14px',
-            marginTop: 12,
-          }}
-        >
+        <Alert>
           <p>
             <strong>Nothing was brought in.</strong>
           </p>
           {trouble.slice(0, 8).map((sentence) => (
             <p key={sentence}>{sentence}</p>
           ))}
-        </div>
+        </Alert>
       )}
       <ul style={{ listStyle: 'none', margin: '12px 0 0', padding: 0 }}>
         {lines.map((line) => (
@@ -101,10 +94,10 @@ export function GarmentsPage({ lines, more, query, offset, pageSize }: Props) {
             : 'No garments yet. Start one with a name, a wearer and a cloth.'}
         </p>
       )}
-      <div style={{ display: 'flex', gap: 16, paddingTop: 16 }}>
+      <Stack direction="row" sx={{ gap: '16px', paddingTop: '16px' }}>
         {offset > 0 && <Link href={page(Math.max(0, offset - pageSize))}>Newer</Link>}
         {more && <Link href={page(offset + pageSize)}>Older</Link>}
-      </div>
+      </Stack>
     </div>
   );
 }

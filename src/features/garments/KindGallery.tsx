@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -71,7 +72,7 @@ export function KindGallery({ kind, ownKindId, ownKinds, onChoose }: Props) {
           </Button>
         )}
       </p>
-      {trouble && <p role="alert">{trouble}</p>}
+      {trouble && <Alert>{trouble}</Alert>}
     </section>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Link from 'next/link';
@@ -66,7 +67,7 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
       noValidate
       style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(300px, 1fr))', gap: 30 }}
     >
-      <div style={{ display: 'grid', gap: 18, alignContent: 'start' }}>
+      <Stack sx={{ gap: '18px', alignContent: 'start' }}>
         <h1>New garment</h1>
         <TextField
           size="small"
@@ -118,15 +119,15 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
             onChange={setLining}
           />
         )}
-        <div style={{ display: 'flex', gap: 12 }}>
+        <Stack direction="row" sx={{ gap: '12px' }}>
           <Button type="submit" variant="contained" size="large">
             Start
           </Button>
           <Button component={Link} href="/garments">
             Back to the list
           </Button>
-        </div>
-      </div>
+        </Stack>
+      </Stack>
       <KindGallery
         kind={kind}
         ownKindId={ownKindId}

@@ -1,4 +1,10 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { ownKindSpec, type OwnKind } from '@/core/facts/ownKind';
@@ -17,7 +23,6 @@ import { NumberField } from '@/ui/NumberField';
 import { PickField } from '@/ui/PickField';
 import { TextBox } from '@/ui/TextBox';
 import { useTyped } from '@/ui/useTyped';
-import table from '@/ui/table.module.css';
 
 const { fields } = ownKindSpec;
 type What = 'zone' | 'edge' | 'piece';
@@ -50,8 +55,8 @@ function Inside({ initial }: { initial: StoredRecord<'ownKind'> }) {
   const kind = kindOf({ kind: own.base }, own);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
   return (
-    <div style={{ display: 'grid', gap: 20 }}>
-      <div style={{ display: 'flex', justifyContent: 'space-between', gap: 12 }}>
+    <Stack sx={{ gap: '20px' }}>
+      <Stack direction="row" sx={{ justifyContent: 'space-between', gap: '12px' }}>
         <NameField
           label="Name of your kind"
           value={own.name}
@@ -59,13 +64,13 @@ function Inside({ initial }: { initial: StoredRecord<'ownKind'> }) {
           onChange={(name) => set('Name', { name })}
         />
         <RemoveButton kind="ownKind" id={id} back="/garments/new" />
-      </div>
+      </Stack>
       <p className="soft">
         Made from: {catalogue[own.base].label.toLowerCase()}. What is taken away here is left out of every
         garment of this kind; the catalogue’s own stays as it is.
       </p>
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(320px, 1fr))', gap: 30 }}>
-        <div style={{ display: 'grid', gap: 14, alignContent: 'start' }}>
+        <Stack sx={{ gap: '14px', alignContent: 'start' }}>
           <GarmentDrawing
             drawing={drawGarment(own.base, {}, { own })}
             parts={[
@@ -83,14 +88,14 @@ function Inside({ initial }: { initial: StoredRecord<'ownKind'> }) {
             fault={records.fault('ownKind', id, 'notes')}
             multiline
           />
-        </div>
-        <div style={{ display: 'grid', gap: 22, alignContent: 'start' }}>
+        </Stack>
+        <Stack sx={{ gap: '22px', alignContent: 'start' }}>
           {(['zone', 'edge', 'piece'] as const).map((what) => (
             <Parts key={what} what={what} own={own} set={set} />
           ))}
-        </div>
+        </Stack>
       </div>
-    </div>
+    </Stack>
   );
 }
 
@@ -107,22 +112,22 @@ function Parts({ what, own, set }: PartsProps) {
   return (
     <section>
       <h2>{many}</h2>
-      <table className={table.table}>
-        <thead>
-          <tr>
-            <th>Name</th>
-            <th style={{ width: 150 }}>
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell>Name</TableCell>
+            <TableCell style={{ width: 150 }}>
               <span className="visuallyHidden">What to do</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
+            </TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {base.map((part) => {
             const key = `${what}-${part.id}`;
             const gone = own.without[key] === true;
             return (
-              <tr key={key}>
-                <td>
+              <TableRow key={key}>
+                <TableCell>
                   {gone ? (
                     <s className="soft">{part.label}</s>
                   ) : (
@@ -134,8 +139,8 @@ function Parts({ what, own, set }: PartsProps) {
                       }
                     />
                   )}
-                </td>
-                <td>
+                </TableCell>
+                <TableCell>
                   <Button
                     size="small"
                     onClick={() =>
@@ -144,13 +149,13 @@ function Parts({ what, own, set }: PartsProps) {
                   >
                     {gone ? 'Put back' : 'Take away'}
                   </Button>
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             );
           })}
           {added.map(([key, part]) => (
-            <tr key={key}>
-              <td>
+            <TableRow key={key}>
+              <TableCell>
                 <PartName
                   label={`Name of ${part.label.toLowerCase()}`}
                   value={part.label}
@@ -159,16 +164,16 @@ function Parts({ what, own, set }: PartsProps) {
                 {what === 'zone' && <ZoneFields own={own} id={key} set={set} />}
                 {what === 'edge' && <EdgeFields own={own} id={key} set={set} />}
                 {what === 'piece' && <PieceFields own={own} id={key} set={set} />}
-              </td>
-              <td>
+              </TableCell>
+              <TableCell>
                 <Button size="small" onClick={() => set('Take away', { [`${map}.${key}`]: null })}>
                   Take away
                 </Button>
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       <Button
         size="small"
         onClick={() => set(add, { [`${map}.own-${crypto.randomUUID().slice(0, 8)}`]: START[what] })}
@@ -214,7 +219,7 @@ function ZoneFields({ own, id, set }: FieldsProps) {
   const spec = fields.zones.of.fields;
   const put = (key: string) => (value: unknown) => set('Zone', { [`zones.${id}.${key}`]: value });
   return (
-    <div style={{ display: 'grid', gap: 12, paddingTop: 8 }}>
+    <Stack sx={{ gap: '12px', paddingTop: '8px' }}>
       <PickField
         label="Measured at"
         value={zone.measure}
@@ -236,7 +241,7 @@ function ZoneFields({ own, id, set }: FieldsProps) {
       />
       <NumberField spec={spec.seamEdges} value={zone.seamEdges} required onChange={put('seamEdges')} />
       <NumberField spec={spec.at} value={zone.at} required onChange={put('at')} />
-    </div>
+    </Stack>
   );
 }
 
@@ -246,7 +251,7 @@ function EdgeFields({ own, id, set }: FieldsProps) {
   const spec = fields.edges.of.fields;
   const put = (key: string) => (value: unknown) => set('Edge', { [`edges.${id}.${key}`]: value });
   return (
-    <div style={{ display: 'grid', gap: 12, paddingTop: 8 }}>
+    <Stack sx={{ gap: '12px', paddingTop: '8px' }}>
       <PickField
         label="Finished with"
         value={edge.finish}
@@ -255,7 +260,7 @@ function EdgeFields({ own, id, set }: FieldsProps) {
         onChange={(finish) => finish && put('finish')(finish)}
       />
       <NumberField spec={spec.at} value={edge.at} required onChange={put('at')} />
-    </div>
+    </Stack>
   );
 }
 
@@ -265,7 +270,7 @@ function PieceFields({ own, id, set }: FieldsProps) {
   const spec = fields.pieces.of.fields;
   const put = (key: string) => (value: unknown) => set('Piece', { [`pieces.${id}.${key}`]: value });
   return (
-    <div style={{ display: 'grid', gap: 12, paddingTop: 8 }}>
+    <Stack sx={{ gap: '12px', paddingTop: '8px' }}>
       <NumberField spec={spec.count} value={piece.count} required onChange={put('count')} />
       <ChoiceRow
         legend="Cut from"
@@ -273,6 +278,6 @@ function PieceFields({ own, id, set }: FieldsProps) {
         options={spec.cloth.options.map((cloth) => ({ value: cloth, label: cloth }))}
         onChange={put('cloth')}
       />
-    </div>
+    </Stack>
   );
 }

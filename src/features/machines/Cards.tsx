@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -174,7 +175,7 @@ function Card({ at, card, machine, cloth, open, onOpen, set }: CardProps) {
         </div>
       )}
       <TextFactField spec={fields.note} value={card.note} onChange={change('note')} />
-      <div style={{ display: 'flex', gap: 8, flexWrap: 'wrap' }}>
+      <Stack direction="row" sx={{ gap: '8px', flexWrap: 'wrap' }}>
         <Button size="small" aria-expanded={open} onClick={() => onOpen(!open)}>
           {open ? 'Hide the settings' : 'Settings'}
         </Button>
@@ -184,7 +185,7 @@ function Card({ at, card, machine, cloth, open, onOpen, set }: CardProps) {
         <Button size="small" onClick={() => set('Setup card', { [path]: null })}>
           Discard
         </Button>
-      </div>
+      </Stack>
       {open && (
         <SetupForm
           machine={machine}

@@ -1,4 +1,11 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { machineKindName, machinesIn, newMachine, newMachineSet } from '@/core/facts/machine';
 import type { StoredRecord } from '@/core/facts/records';
@@ -8,7 +15,6 @@ import { NewRecordForm } from '@/features/records/NewRecordForm';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { NameField } from '@/features/records/NameField';
-import table from '@/ui/table.module.css';
 import { mainSettings } from './setupWords';
 
 interface Props {
@@ -19,7 +25,7 @@ interface Props {
 /** What is owned and borrowed, how each machine stands, and which are used together. */
 export function MachinesPage({ machines, sets }: Props) {
   return (
-    <div style={{ display: 'grid', gap: 22 }}>
+    <Stack sx={{ gap: '22px' }}>
       <h1>Machines</h1>
       <NewRecordForm
         kind="machine"
@@ -35,23 +41,23 @@ export function MachinesPage({ machines, sets }: Props) {
           sewing machine, or a sewing machine alone.
         </p>
       ) : (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th>Machine</th>
-                <th>kind</th>
-                <th>stands at</th>
-                <th className={table.num}>setup cards</th>
-              </tr>
-            </thead>
-            <tbody>
+        <TableContainer>
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell>Machine</TableCell>
+                <TableCell>kind</TableCell>
+                <TableCell>stands at</TableCell>
+                <TableCell align="right">setup cards</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {machines.map(({ id, facts }) => (
                 <MachineRow key={id} id={id} facts={facts} />
               ))}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
       <h2>Sets: machines used together</h2>
       <p className="soft">
@@ -71,7 +77,7 @@ export function MachinesPage({ machines, sets }: Props) {
           <SetRow key={set.id} initial={set} machines={machines} />
         ))}
       </RecordsProvider>
-    </div>
+    </Stack>
   );
 }
 
@@ -80,8 +86,8 @@ function MachineRow({ id, facts }: { id: string; facts: StoredRecord<'machine'>[
   const out = facts.broken !== undefined;
   const partly = Object.keys(facts.brokenStitches ?? {}).length;
   return (
-    <tr>
-      <td>
+    <TableRow>
+      <TableCell>
         <Link href={`/machines/${id}`} style={{ color: 'var(--ink)' }}>
           {facts.name}
         </Link>
@@ -96,9 +102,9 @@ function MachineRow({ id, facts }: { id: string; facts: StoredRecord<'machine'>[
               .join(', ')}
           </p>
         )}
-      </td>
-      <td>{machineKindName(facts.kind)}</td>
-      <td>
+      </TableCell>
+      <TableCell>{machineKindName(facts.kind)}</TableCell>
+      <TableCell>
         {present ? (
           <>
             {present.stitch ? stitches[present.stitch].name : ''}
@@ -107,9 +113,9 @@ function MachineRow({ id, facts }: { id: string; facts: StoredRecord<'machine'>[
         ) : (
           <Link href={`/machines/${id}`}>Say how it stands</Link>
         )}
-      </td>
-      <td className={table.num}>{Object.keys(facts.cards).length}</td>
-    </tr>
+      </TableCell>
+      <TableCell align="right">{Object.keys(facts.cards).length}</TableCell>
+    </TableRow>
   );
 }
 
@@ -119,11 +125,12 @@ function SetRow({ initial, machines }: { initial: StoredRecord<'machineSet'>; ma
   const set = records.facts('machineSet', id) ?? initial.facts;
   const within = machinesIn(set);
   return (
-    <section
-      style={{ display: 'grid', gap: 10, borderTop: '1px solid var(--line)', paddingTop: 12 }}
+    <Stack
+      component="section"
+      sx={{ gap: '10px', borderTop: '1px solid var(--line)', paddingTop: '12px' }}
       aria-label={set.name}
     >
-      <div style={{ display: 'flex', justifyContent: 'space-between', gap: 12, flexWrap: 'wrap' }}>
+      <Stack direction="row" sx={{ justifyContent: 'space-between', gap: '12px', flexWrap: 'wrap' }}>
         <NameField
           label="Set’s name"
           value={set.name}
@@ -131,8 +138,8 @@ function SetRow({ initial, machines }: { initial: StoredRecord<'machineSet'>; ma
           onChange={(name) => records.set('machineSet', id, 'Name', { name })}
         />
         <RemoveButton kind="machineSet" id={id} back="/machines" />
-      </div>
-      <div style={{ display: 'flex', gap: 18, flexWrap: 'wrap' }}>
+      </Stack>
+      <Stack direction="row" sx={{ gap: '18px', flexWrap: 'wrap' }}>
         {machines.map((machine) => (
           <label key={machine.id} style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 44 }}>
             <input
@@ -149,7 +156,7 @@ function SetRow({ initial, machines }: { initial: StoredRecord<'machineSet'>; ma
           </label>
         ))}
         {machines.length === 0 && <p className="soft">Add a machine first.</p>}
-      </div>
-    </section>
+      </Stack>
+    </Stack>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import type { Machine } from '@/core/facts/machine';
 import { setupSpec, type Setup, type SetupField } from '@/core/facts/setup';
 import { stitchIds } from '@/core/facts/stitchIds';
@@ -56,11 +57,7 @@ export function SetupForm({ machine, setup, onSet, fault }: Props) {
           );
         })}
       </div>
-      {trouble && (
-        <p role="alert" style={{ color: 'var(--demand)' }}>
-          {trouble}
-        </p>
-      )}
+      {trouble && <Alert>{trouble}</Alert>}
     </>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { machineSpec, type Machine, type SymptomId } from '@/core/facts/machine';
@@ -78,7 +79,7 @@ export function Troubles({ machine, set, today }: { machine: Machine; set: SetFi
             </li>
           ))}
         </ul>
-        <div style={{ display: 'flex', gap: 10, alignItems: 'flex-start' }}>
+        <Stack direction="row" sx={{ gap: '10px', alignItems: 'flex-start' }}>
           <div style={{ flex: 1 }}>
             <TextFactField spec={NEW_REPAIR} value={repair} onChange={setRepair} />
           </div>
@@ -94,7 +95,7 @@ export function Troubles({ machine, set, today }: { machine: Machine; set: SetFi
           >
             Keep the repair
           </Button>
-        </div>
+        </Stack>
       </section>
     </div>
   );

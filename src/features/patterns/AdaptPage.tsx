@@ -1,4 +1,6 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -124,17 +126,15 @@ function Inside({ wearers, patterns, today }: Props) {
                     </div>
                   ))}
                 </dl>
-                <div style={{ display: 'flex', gap: 12, flexWrap: 'wrap' }}>
+                <Stack direction="row" sx={{ gap: '12px', flexWrap: 'wrap' }}>
                   <Button variant="contained" onClick={() => window.print()}>
                     Print it to scale
                   </Button>
-                </div>
+                </Stack>
                 <Keep which={which} values={values} patterns={patterns} today={today} onTake={put} />
               </NumbersProvider>
             ) : (
-              <p role="alert" style={{ color: 'var(--demand)' }}>
-                {drafted.sentence}
-              </p>
+              <Alert>{drafted.sentence}</Alert>
             )}
           </div>
         </div>

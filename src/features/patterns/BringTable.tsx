@@ -1,4 +1,6 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
 import { useState } from 'react';
 import { MAX_SIZE_TABLE_BYTES, decodeTable, readSizeTable, type RowFault } from '@/core/formats/sizeTable';
 import type { PatternSize } from '@/core/facts/pattern';
@@ -31,7 +33,7 @@ export function BringTable({ onRead }: { onRead: (sizes: Readonly<Record<string,
     } else setFaults(read.faults);
   };
   return (
-    <div style={{ display: 'grid', gap: 8 }}>
+    <Stack sx={{ gap: '8px' }}>
       <p className="soft small">
         One row a size; the first column its name, each other a measurement with its unit in the heading, such
         as “Bust (cm)”. Without a unit, {unit === 'cm' ? 'centimetres' : 'inches'}. It takes the place of the
@@ -47,15 +49,7 @@ export function BringTable({ onRead }: { onRead: (sizes: Readonly<Record<string,
         }}
       />
       {faults.length > 0 && (
-        <div
-          role="alert"
-          style={{
-            background: 'var(--demand-tint)',
-            color: 'var(--on-demand-tint)',
-            padding: '10px 14px',
-            borderRadius: 8,
-          }}
-        >
+        <Alert>
           <p>
             <strong>Nothing was brought in.</strong>
           </p>
@@ -65,8 +59,8 @@ export function BringTable({ onRead }: { onRead: (sizes: Readonly<Record<string,
               {sentence}
             </p>
           ))}
-        </div>
+        </Alert>
       )}
-    </div>
+    </Stack>
   );
 }

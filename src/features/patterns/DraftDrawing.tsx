@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import type { DraftLine, DraftPiece } from '@/core/answers/adapt/draft';
 import type { Point } from '@/core/answers/adapt/geometry';
 import styles from './AdaptPage.module.css';
@@ -55,7 +56,7 @@ export function DraftDrawing({ pieces }: { pieces: readonly DraftPiece[] }) {
   const total = boxes.reduce((sum, box) => sum + box.width, 0);
   const pxPerMm = Math.min(640 / total, 1.1);
   return (
-    <div style={{ display: 'flex', gap: 8, alignItems: 'flex-start', flexWrap: 'wrap' }}>
+    <Stack direction="row" sx={{ gap: '8px', alignItems: 'flex-start', flexWrap: 'wrap' }}>
       {pieces.map((piece, at) => {
         const box = boxes[at] as Box;
         return (
@@ -77,7 +78,7 @@ export function DraftDrawing({ pieces }: { pieces: readonly DraftPiece[] }) {
       <p className="soft small" style={{ flexBasis: '100%' }}>
         Solid: to cut. Dashed: as it was. Dotted: marks and folds. All at one scale.
       </p>
-    </div>
+    </Stack>
   );
 }
 

@@ -1,4 +1,12 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
@@ -10,7 +18,6 @@ import { useRecords } from '@/features/records/RecordsProvider';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
 import { PickField } from '@/ui/PickField';
-import table from '@/ui/table.module.css';
 import type { SetFields } from '@/features/records/setFields';
 import styles from './PatternPage.module.css';
 import { SizeTable } from './SizeTable';
@@ -44,12 +51,12 @@ export function PatternSizes({ id, pattern, set }: Props) {
       {rows.length === 0 && !typing && (
         <p className="soft">No sizes yet: type the table off the envelope, or bring it in from a CSV file.</p>
       )}
-      <div style={{ display: 'flex', gap: 12, flexWrap: 'wrap' }}>
+      <Stack direction="row" sx={{ gap: '12px', flexWrap: 'wrap' }}>
         <Button variant={rows.length === 0 ? 'contained' : 'outlined'} onClick={() => setTyping(!typing)}>
           {typing ? 'Done typing' : rows.length === 0 ? 'Type the table' : 'Change the table'}
         </Button>
         <Button onClick={() => setBringing(!bringing)}>From a CSV file</Button>
-      </div>
+      </Stack>
       {bringing && (
         <BringTable
           onRead={(sizes) => {
@@ -73,28 +80,28 @@ function TypeTable({ id, pattern, set }: Props) {
       known.includes(measure) || extra.includes(measure) || (known.length === 0 && usual.includes(measure)),
   );
   return (
-    <div style={{ display: 'grid', gap: 12 }}>
-      <div className={table.scroll}>
-        <table className={table.table}>
-          <thead>
-            <tr>
-              <th style={{ width: 110 }}>Size</th>
+    <Stack sx={{ gap: '12px' }}>
+      <TableContainer>
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell style={{ width: 110 }}>Size</TableCell>
               {columns.map((measure) => (
-                <th key={measure}>{bodyFields[measure].label}</th>
+                <TableCell key={measure}>{bodyFields[measure].label}</TableCell>
               ))}
-              <th style={{ width: 90 }}>
+              <TableCell style={{ width: 90 }}>
                 <span className="visuallyHidden">What to do</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {rows.map(([sizeId, size]) => (
-              <tr key={sizeId}>
-                <td>
+              <TableRow key={sizeId}>
+                <TableCell>
                   <strong>{size.label}</strong>
-                </td>
+                </TableCell>
                 {columns.map((measure) => (
-                  <td key={measure} style={{ minWidth: 120 }}>
+                  <TableCell key={measure} style={{ minWidth: 120 }}>
                     <LengthField
                       spec={bodyFields[measure]}
                       label={`${size.label}, ${bodyFields[measure].label.toLowerCase()}`}
@@ -102,19 +109,19 @@ function TypeTable({ id, pattern, set }: Props) {
                       onChange={(mm) => set('Size table', { [`sizes.${sizeId}.values.${measure}`]: mm })}
                       fault={records.fault('pattern', id, `sizes.${sizeId}.values.${measure}`)}
                     />
-                  </td>
+                  </TableCell>
                 ))}
-                <td>
+                <TableCell>
                   <Button size="small" onClick={() => set('Take a size away', { [`sizes.${sizeId}`]: null })}>
                     Take away
                   </Button>
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
-      </div>
-      <div style={{ display: 'flex', gap: 16, flexWrap: 'wrap', alignItems: 'flex-start' }}>
+          </TableBody>
+        </Table>
+      </TableContainer>
+      <Stack direction="row" sx={{ gap: '16px', flexWrap: 'wrap', alignItems: 'flex-start' }}>
         <AddSize pattern={pattern} set={set} />
         <div style={{ width: 230 }}>
           <PickField
@@ -127,8 +134,8 @@ function TypeTable({ id, pattern, set }: Props) {
             onChange={(measure) => isBodyMeasure(measure) && setExtra([...extra, measure])}
           />
         </div>
-      </div>
-    </div>
+      </Stack>
+    </Stack>
   );
 }
 
@@ -162,7 +169,7 @@ function AddSize({ pattern, set }: Omit<Props, 'id'>) {
       <Button variant="outlined" onClick={add}>
         Add a size
       </Button>
-      {trouble && <p role="alert">{trouble}</p>}
+      {trouble && <Alert>{trouble}</Alert>}
     </div>
   );
 }

@@ -1,4 +1,11 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -11,19 +18,18 @@ import { drawGarment } from '@/core/garments/drawings/drawGarment';
 import { NewRecordForm } from '@/features/records/NewRecordForm';
 import { FrontDrawing } from '@/ui/GarmentDrawing';
 import { PickField } from '@/ui/PickField';
-import table from '@/ui/table.module.css';
 
 /** Every pattern kept, with its sizes and what was learned of it. */
 export function PatternsPage({ patterns }: { patterns: readonly StoredRecord<'pattern'>[] }) {
   const [kind, setKind] = useState<KindId>('tee');
   return (
-    <div style={{ display: 'grid', gap: 18 }}>
-      <div style={{ display: 'flex', justifyContent: 'space-between', gap: 12, flexWrap: 'wrap' }}>
+    <Stack sx={{ gap: '18px' }}>
+      <Stack direction="row" sx={{ justifyContent: 'space-between', gap: '12px', flexWrap: 'wrap' }}>
         <h1>Patterns</h1>
         <Button component={Link} href="/patterns/adapt" variant="outlined">
           Adapt a pattern
         </Button>
-      </div>
+      </Stack>
       <NewRecordForm
         kind="pattern"
         label="A pattern’s name"
@@ -47,55 +53,57 @@ export function PatternsPage({ patterns }: { patterns: readonly StoredRecord<'pa
           No pattern yet. Add one by name; with its size table a garment can say which size to cut.
         </p>
       ) : (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th style={{ width: 76 }}>
+        <TableContainer>
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell style={{ width: 76 }}>
                   <span className="visuallyHidden">Drawing</span>
-                </th>
-                <th>Pattern</th>
-                <th>sizes</th>
-                <th>drafted for</th>
-                <th>to remember</th>
-              </tr>
-            </thead>
-            <tbody>
+                </TableCell>
+                <TableCell>Pattern</TableCell>
+                <TableCell>sizes</TableCell>
+                <TableCell>drafted for</TableCell>
+                <TableCell>to remember</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {patterns.map(({ id, facts }) => {
                 const sizes = sizesInOrder(facts).map(([, { label }]) => label);
                 return (
-                  <tr key={id}>
-                    <td>
+                  <TableRow key={id}>
+                    <TableCell>
                       <FrontDrawing drawing={drawGarment(facts.kind, {})} heightPx={44} />
-                    </td>
-                    <td>
+                    </TableCell>
+                    <TableCell>
                       <Link href={`/patterns/${id}`} style={{ color: 'var(--ink)' }}>
                         {facts.name}
                       </Link>
                       <p className="soft small">
                         {catalogue[facts.kind].label}, {facts.source}
                       </p>
-                    </td>
-                    <td>
+                    </TableCell>
+                    <TableCell>
                       {sizes.length === 0 ? (
                         <Link href={`/patterns/${id}`}>Enter its table</Link>
                       ) : (
                         `${sizes[0]} to ${sizes.at(-1)}`
                       )}
-                    </td>
-                    <td>
+                    </TableCell>
+                    <TableCell>
                       {Object.values(facts.layers)
                         .map(({ label }) => label)
                         .join(', ') || <span className="soft">not said</span>}
-                    </td>
-                    <td className="soft">{facts.next ?? facts.sizing ?? ''}</td>
-                  </tr>
+                    </TableCell>
+                    <TableCell>
+                      <span className="soft">{facts.next ?? facts.sizing ?? ''}</span>
+                    </TableCell>
+                  </TableRow>
                 );
               })}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
-    </div>
+    </Stack>
   );
 }

@@ -1,4 +1,9 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
@@ -24,24 +29,24 @@ export function ConflictNote({
           Changed there:{' '}
           {changed.length === 0 ? 'it was removed or put back' : changed.map(fieldName).join(', ')}.
         </p>
-        <table style={{ borderSpacing: '16px 4px', marginLeft: -16 }}>
-          <thead>
-            <tr>
-              <th align="left">Field</th>
-              <th align="left">Here</th>
-              <th align="left">There</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell>Field</TableCell>
+              <TableCell>Here</TableCell>
+              <TableCell>There</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {mine.map(({ path, value }) => (
-              <tr key={path}>
-                <td>{fieldName(path)}</td>
-                <td>{show(value)}</td>
-                <td>{show(valueAt(theirs.facts, path))}</td>
-              </tr>
+              <TableRow key={path}>
+                <TableCell>{fieldName(path)}</TableCell>
+                <TableCell>{show(value)}</TableCell>
+                <TableCell>{show(valueAt(theirs.facts, path))}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </DialogContent>
       <DialogActions>
         <Button onClick={() => onResolve('theirs')}>Keep what is there</Button>

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import { useState } from 'react';
 import { text } from '@/core/facts/spec';
 import { leafFault } from '@/core/facts/faults';
@@ -36,11 +37,7 @@ export function NameField({ label, value, fault, onChange }: Props) {
           onBlur={() => !trouble && setTyped(undefined)}
         />
       </h1>
-      {trouble && (
-        <p role="alert" className={styles.trouble}>
-          {trouble}
-        </p>
-      )}
+      {trouble && <Alert>{trouble}</Alert>}
     </div>
   );
 }

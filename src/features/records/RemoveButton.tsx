@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -29,11 +30,7 @@ export function RemoveButton({ kind, id, back }: { kind: RecordKind; id: string;
       <Button size="small" onClick={() => void remove()}>
         Remove
       </Button>
-      {trouble && (
-        <span role="alert" style={{ color: 'var(--demand)' }}>
-          {trouble}
-        </span>
-      )}
+      {trouble && <Alert>{trouble}</Alert>}
     </span>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -80,7 +81,7 @@ export function SizeSum({ patterns, wearers, garments }: Props) {
           />
           <NumberField live spec={STRETCH} value={stretch} required onChange={setStretch} />
         </div>
-        <div style={{ display: 'grid', gap: 14, minWidth: 0 }}>
+        <Stack sx={{ gap: '14px', minWidth: 0 }}>
           {plan && size && pattern ? (
             <NumbersProvider numbers={plan.numbers}>
               <div className={styles.first}>
@@ -134,7 +135,7 @@ export function SizeSum({ patterns, wearers, garments }: Props) {
                 : 'It needs a pattern with a size table, and a wearer with the measurements it is graded by.'}
             </p>
           )}
-        </div>
+        </Stack>
       </div>
     </>
   );

@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
 import {
   bodyFields,
@@ -23,7 +24,7 @@ export function Fits({ id, wearer }: { id: string; wearer: Wearer }) {
     records.set('wearer', id, label, changes);
   const entries = Object.entries(wearer.fits ?? {});
   return (
-    <section style={{ display: 'grid', gap: 14 }}>
+    <Stack component="section" sx={{ gap: '14px' }}>
       <div className={styles.head}>
         <h2>Garments that fit</h2>
         <Button
@@ -103,6 +104,6 @@ export function Fits({ id, wearer }: { id: string; wearer: Wearer }) {
           </div>
         );
       })}
-    </section>
+    </Stack>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import { useState } from 'react';
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts';
 import { bodyFields, bodyMeasures, isBodyMeasure, type BodyMeasure, type Wearer } from '@/core/facts/wearer';
@@ -29,8 +30,8 @@ export function History({ wearer }: { wearer: Wearer }) {
   const { label } = bodyFields[measure];
   const described = data.map(({ on, mm }) => `${on} ${formatLength(mm, unit)}`).join(', ');
   return (
-    <section style={{ display: 'grid', gap: 12 }}>
-      <div style={{ display: 'flex', justifyContent: 'space-between', gap: 12, alignItems: 'end' }}>
+    <Stack component="section" sx={{ gap: '12px' }}>
+      <Stack direction="row" sx={{ justifyContent: 'space-between', gap: '12px', alignItems: 'end' }}>
         <h2>Over time</h2>
         <div style={{ width: 230 }}>
           <PickField
@@ -41,7 +42,7 @@ export function History({ wearer }: { wearer: Wearer }) {
             onChange={(id) => isBodyMeasure(id) && setPicked(id)}
           />
         </div>
-      </div>
+      </Stack>
       <div role="img" aria-label={`${label} over time: ${described}`} style={{ width: '100%', height: 230 }}>
         <ResponsiveContainer width="100%" height="100%" initialDimension={{ width: 700, height: 230 }}>
           <LineChart data={data} margin={{ top: 8, right: 70, bottom: 6, left: 4 }}>
@@ -77,6 +78,6 @@ export function History({ wearer }: { wearer: Wearer }) {
           </LineChart>
         </ResponsiveContainer>
       </div>
-    </section>
+    </Stack>
   );
 }

@@ -1,4 +1,11 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { useState } from 'react';
 import { bodyFields, bodyMeasures, newWearer, type Wearer } from '@/core/facts/wearer';
@@ -7,7 +14,6 @@ import { latestMeasures } from '@/core/fit/latestMeasures';
 import { formatLength } from '@/core/units/formatLength';
 import { NewRecordForm } from '@/features/records/NewRecordForm';
 import { ChoiceRow } from '@/ui/ChoiceRow';
-import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
 import { grownOptions } from './grownOptions';
 
@@ -16,7 +22,7 @@ export function WearersPage({ wearers }: { wearers: readonly StoredRecord<'weare
   const { unit } = useUnit();
   const [grown, setGrown] = useState<Wearer['grown']>('adult');
   return (
-    <div style={{ display: 'grid', gap: 18 }}>
+    <Stack sx={{ gap: '18px' }}>
       <h1>Wearers</h1>
       <NewRecordForm
         kind="wearer"
@@ -31,20 +37,20 @@ export function WearersPage({ wearers }: { wearers: readonly StoredRecord<'weare
       {wearers.length === 0 ? (
         <p className="soft">Nobody yet. Add a wearer by name; then measure with a tape, snug and level.</p>
       ) : (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th>Wearer</th>
+        <TableContainer>
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell>Wearer</TableCell>
                 {bodyMeasures.map((measure) => (
-                  <th key={measure} className={table.num}>
+                  <TableCell key={measure} align="right">
                     {bodyFields[measure].label}
-                  </th>
+                  </TableCell>
                 ))}
-                <th>measured</th>
-              </tr>
-            </thead>
-            <tbody>
+                <TableCell>measured</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {wearers.map(({ id, facts }) => {
                 const latest = latestMeasures(facts);
                 const newest = Object.values(latest)
@@ -52,30 +58,30 @@ export function WearersPage({ wearers }: { wearers: readonly StoredRecord<'weare
                   .sort()
                   .at(-1);
                 return (
-                  <tr key={id}>
-                    <td>
+                  <TableRow key={id}>
+                    <TableCell>
                       <Link href={`/wearers/${id}`} style={{ color: 'var(--ink)' }}>
                         {facts.name}
                       </Link>
                       <p className="soft small">{facts.grown}</p>
-                    </td>
+                    </TableCell>
                     {bodyMeasures.map((measure) => (
-                      <td key={measure} className={table.num}>
+                      <TableCell key={measure} align="right">
                         {latest[measure] ? (
                           formatLength(latest[measure].mm, unit)
                         ) : (
                           <span className="soft">—</span>
                         )}
-                      </td>
+                      </TableCell>
                     ))}
-                    <td>{newest ?? <Link href={`/wearers/${id}`}>Measure</Link>}</td>
-                  </tr>
+                    <TableCell>{newest ?? <Link href={`/wearers/${id}`}>Measure</Link>}</TableCell>
+                  </TableRow>
                 );
               })}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
-    </div>
+    </Stack>
   );
 }

@@ -1,4 +1,10 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { Fragment } from 'react';
 import { allowanceAt } from '@/core/facts/allowance';
 import { isNeck } from '@/core/fit/garmentKind';
@@ -7,7 +13,6 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { formatLength } from '@/core/units/formatLength';
 import { PhraseText } from '@/ui/PhraseText';
 import { useUnit } from '@/ui/unit';
-import table from '@/ui/table.module.css';
 import styles from '../page/GarmentPage.module.css';
 import { NextButton } from '../page/NextButton';
 import { useCutTick } from './useCutTick';
@@ -55,27 +60,27 @@ export function CutStage() {
               ))}
             </p>
           )}
-          <div className={table.scroll}>
-            <table className={`${table.table} ${styles.cutTable}`}>
-              <thead>
-                <tr>
-                  <th style={{ width: 44 }}>Cut</th>
-                  <th style={{ width: 190 }}>Piece</th>
-                  <th className={table.num} style={{ width: 80 }}>
+          <TableContainer>
+            <Table className={styles.cutTable}>
+              <TableHead>
+                <TableRow>
+                  <TableCell style={{ width: 44 }}>Cut</TableCell>
+                  <TableCell style={{ width: 190 }}>Piece</TableCell>
+                  <TableCell align="right" style={{ width: 80 }}>
                     How many
-                  </th>
-                  <th className={table.num} style={{ width: 150 }}>
+                  </TableCell>
+                  <TableCell align="right" style={{ width: 150 }}>
                     Size
-                  </th>
-                  <th>How</th>
-                </tr>
-              </thead>
-              <tbody>
+                  </TableCell>
+                  <TableCell>How</TableCell>
+                </TableRow>
+              </TableHead>
+              <TableBody>
                 {group.rows.map((row) => {
                   const piece = pieces.find(({ id }) => id === row.id);
                   return (
-                    <tr key={row.id}>
-                      <td>
+                    <TableRow key={row.id}>
+                      <TableCell>
                         <input
                           type="checkbox"
                           aria-label={`${row.label} is cut`}
@@ -83,8 +88,8 @@ export function CutStage() {
                           onChange={(event) => tick(row, event.target.checked)}
                           style={{ width: 24, height: 24, accentColor: 'var(--capacity)' }}
                         />
-                      </td>
-                      <td>
+                      </TableCell>
+                      <TableCell>
                         <strong>{row.label}</strong>
                         {row.cut && <p className="soft small">cut on {row.cut.on}</p>}
                         {row.cut?.changed && (
@@ -92,11 +97,11 @@ export function CutStage() {
                             <PhraseText phrase={row.cut.changed} />
                           </p>
                         )}
-                      </td>
-                      <td className={table.num}>
+                      </TableCell>
+                      <TableCell align="right">
                         <ExplainedNumber id={row.count} />
-                      </td>
-                      <td className={table.num}>
+                      </TableCell>
+                      <TableCell align="right">
                         {row.length ? <ExplainedNumber id={row.cut?.length ?? row.length[unit]} /> : '—'}
                         {row.width && (
                           <>
@@ -104,8 +109,8 @@ export function CutStage() {
                             <ExplainedNumber id={row.cut?.width ?? row.width[unit]} />
                           </>
                         )}
-                      </td>
-                      <td>
+                      </TableCell>
+                      <TableCell>
                         {piece?.onFold && <p>on the fold, or a half, flipped and finished</p>}
                         {piece?.side && <p>the mirror of the other: turn the pattern piece over</p>}
                         {row.details.map((detail, at) => (
@@ -113,13 +118,13 @@ export function CutStage() {
                             <PhraseText phrase={detail} />
                           </p>
                         ))}
-                      </td>
-                    </tr>
+                      </TableCell>
+                    </TableRow>
                   );
                 })}
-              </tbody>
-            </table>
-          </div>
+              </TableBody>
+            </Table>
+          </TableContainer>
         </section>
       ))}
       {plan.cutting.length > 0 && (

@@ -1,4 +1,10 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { capital } from '@/core/units/words';
 import { useId, type ReactNode } from 'react';
 import type { MarkChoice } from '@/core/facts/garment';
@@ -8,8 +14,8 @@ import { ChoiceRow } from '@/ui/ChoiceRow';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { Hatch } from '@/ui/Hatch';
 import { useUnit } from '@/ui/unit';
-import table from '@/ui/table.module.css';
 import styles from '../page/GarmentPage.module.css';
+import { Fold } from '@/ui/Fold';
 
 const WIDTH = 590;
 const LEFT = 4;
@@ -230,43 +236,42 @@ function MarkTable({ marked }: { marked: MarksPlan }) {
   const nearestFirst = (mark: BandMark) =>
     mark.fromSeams.toSorted((a, b) => Math.abs(valueOf(numbers, a.mm)) - Math.abs(valueOf(numbers, b.mm)));
   return (
-    <details>
-      <summary style={{ cursor: 'pointer', minHeight: 28 }}>Every mark, with its distances</summary>
-      <div className={table.scroll}>
-        <table className={table.table}>
-          <thead>
-            <tr>
-              <th>Mark</th>
-              <th className={table.num}>on the edge, from {marked.start}</th>
-              <th className={table.num}>on the band, from its join</th>
-              {marked.seams.length > 0 && <th>from the seams that cross it</th>}
-              <th className={table.num}>from the nearer centre</th>
-            </tr>
-          </thead>
-          <tbody>
+    <Fold summary="Every mark, with its distances">
+      <TableContainer>
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell>Mark</TableCell>
+              <TableCell align="right">on the edge, from {marked.start}</TableCell>
+              <TableCell align="right">on the band, from its join</TableCell>
+              {marked.seams.length > 0 && <TableCell>from the seams that cross it</TableCell>}
+              <TableCell align="right">from the nearer centre</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {marked.marks.map((mark) => (
-              <tr key={mark.alongEdge}>
-                <td>
+              <TableRow key={mark.alongEdge}>
+                <TableCell>
                   {mark.label}
                   {mark.side === 'middle' ? '' : `, ${mark.side}`}
-                </td>
-                <td className={table.num}>{show(mark.alongEdge)}</td>
-                <td className={table.num}>{show(mark.alongBand)}</td>
+                </TableCell>
+                <TableCell align="right">{show(mark.alongEdge)}</TableCell>
+                <TableCell align="right">{show(mark.alongBand)}</TableCell>
                 {marked.seams.length > 0 && (
-                  <td>
+                  <TableCell>
                     {nearestFirst(mark).map((seam) => (
                       <div key={seam.label}>
                         {show(seam.mm)} {pastWords(valueOf(numbers, seam.mm), mark, marked)}: {seam.label}
                       </div>
                     ))}
-                  </td>
+                  </TableCell>
                 )}
-                <td className={table.num}>{show(mark.fromCentre)}</td>
-              </tr>
+                <TableCell align="right">{show(mark.fromCentre)}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
-      </div>
-    </details>
+          </TableBody>
+        </Table>
+      </TableContainer>
+    </Fold>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import { isAtMost } from '@/core/units/tolerance';
 import { edgeChoiceSpec } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/edges/types';
@@ -10,6 +11,7 @@ import { PhraseText } from '@/ui/PhraseText';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import styles from '../page/GarmentPage.module.css';
 import { useEdge } from './useEdge';
+import { Fold } from '@/ui/Fold';
 
 const { fields } = edgeChoiceSpec;
 
@@ -53,9 +55,9 @@ export function Ripple({ plan }: { plan: EdgePlan }) {
         <PhraseText phrase={ripple.least} />
       </p>
       {tooFar && (
-        <p role="alert">
+        <Alert>
           The cloth does not go that far without harm: what is past its limit does not ripple more.
-        </p>
+        </Alert>
       )}
       <div className={styles.fields}>
         <NumberField
@@ -75,9 +77,8 @@ export function Gathers({ plan }: { plan: EdgePlan }) {
   const { choice, put, fault } = useEdge(plan);
   const { gathers } = plan;
   return (
-    <details open={gathers !== undefined}>
-      <summary style={{ cursor: 'pointer', minHeight: 28 }}>A fuller edge, gathered onto it</summary>
-      <div className={styles.stack} style={{ paddingTop: 12 }}>
+    <Fold summary="A fuller edge, gathered onto it" open={gathers !== undefined}>
+      <div className={styles.stack}>
         <div className={styles.fields}>
           <LengthField
             spec={fields.gatheredFromMm}
@@ -101,7 +102,7 @@ export function Gathers({ plan }: { plan: EdgePlan }) {
           </p>
         )}
       </div>
-    </details>
+    </Fold>
   );
 }
 

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import { edgeUses } from '@/core/edges/elastics/uses';
 import { finishIds, useIds, type UseId } from '@/core/facts/edgeUses';
 import { usualUse } from '@/core/edges/useOf';
@@ -12,6 +13,7 @@ import { useNumbers, valueOf } from '@/ui/numbers';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { useEdge } from './useEdge';
+import { Fold } from '@/ui/Fold';
 
 const { fields } = edgeChoiceSpec;
 
@@ -30,9 +32,11 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
   const cloth = use.strips.some(({ of }) => of !== 'elastic');
   const hasOwnWidth = cloth || use.strips.some(({ width }) => width === 'elastic') || use.hook;
   return (
-    <details open={plan.strips.length === 0 && plan.missing === undefined}>
-      <summary style={{ cursor: 'pointer', minHeight: 28 }}>How it is finished and joined</summary>
-      <div className={styles.stack} style={{ paddingTop: 12 }}>
+    <Fold
+      summary="How it is finished and joined"
+      open={plan.strips.length === 0 && plan.missing === undefined}
+    >
+      <div className={styles.stack}>
         {plan.finish !== 'stay' && (
           <ChoiceRow
             legend="This edge is finished with"
@@ -169,7 +173,7 @@ export function EdgeWays({ plan }: { plan: EdgePlan }) {
           />
         )}
       </div>
-    </details>
+    </Fold>
   );
 }
 
@@ -180,7 +184,7 @@ export function AllowanceNote({ plan }: { plan: EdgePlan }) {
   if (!allowance) return null;
   const add = valueOf(numbers, allowance.add);
   return (
-    <p style={{ background: 'var(--now)', color: 'var(--on-now)', padding: '8px 12px', borderRadius: 8 }}>
+    <Alert severity="warning" role="note">
       Drawn with <ExplainedNumber id={allowance.drawn} /> allowance; this construction takes{' '}
       <ExplainedNumber id={allowance.wanted} />.{' '}
       {add > 0 ? (
@@ -196,6 +200,6 @@ export function AllowanceNote({ plan }: { plan: EdgePlan }) {
       ) : (
         <>Trim the difference away before it is sewn.</>
       )}
-    </p>
+    </Alert>
   );
 }

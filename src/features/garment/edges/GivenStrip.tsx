@@ -4,6 +4,7 @@ import { roundToStep, tapeStepMm } from '@/core/units/roundForTape';
 import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
 import styles from '../page/GarmentPage.module.css';
+import { Fold } from '@/ui/Fold';
 
 const LENGTH = lengthMm('Its length as cut', 30, 4000);
 const WIDTH = lengthMm('Its width as cut', 6, 800);
@@ -23,9 +24,8 @@ export function GivenStrip({ name, cutLengthMm, cutWidthMm, onLength, onWidth }:
   const { unit } = useUnit();
   const onTape = (mm: number) => roundToStep(mm, tapeStepMm(mm, unit));
   return (
-    <details>
-      <summary style={{ cursor: 'pointer', minHeight: 28 }}>You have the {name} cut already</summary>
-      <div className={styles.fields} style={{ paddingTop: 12 }}>
+    <Fold summary={<>You have the {name} cut already</>}>
+      <div className={styles.fields}>
         <LengthField
           spec={LENGTH}
           valueMm={onTape(cutLengthMm)}
@@ -39,6 +39,6 @@ export function GivenStrip({ name, cutLengthMm, cutWidthMm, onLength, onWidth }:
           onChange={(mm) => mm !== undefined && onWidth(mm)}
         />
       </div>
-    </details>
+    </Fold>
   );
 }

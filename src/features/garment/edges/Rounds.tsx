@@ -1,4 +1,10 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { afterPinching, shorterBy } from '@/core/edges/elastics/lengths';
@@ -10,7 +16,6 @@ import { TextFactField } from '@/features/records/TextFactField';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { useNumbers, valueOf } from '@/ui/numbers';
-import table from '@/ui/table.module.css';
 import { useUnit } from '@/ui/unit';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
@@ -58,45 +63,45 @@ export function Rounds({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
         rejoin, mark again, sew.
       </p>
       {rounds.length > 0 && (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th>Round</th>
-                <th className={table.num}>basted</th>
-                <th className={table.num}>pinched out</th>
-                <th className={table.num}>new length</th>
-                <th className={table.num}>under {body === undefined ? 'the edge' : 'the body'}</th>
-                <th />
-              </tr>
-            </thead>
-            <tbody>
+        <TableContainer>
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell>Round</TableCell>
+                <TableCell align="right">basted</TableCell>
+                <TableCell align="right">pinched out</TableCell>
+                <TableCell align="right">new length</TableCell>
+                <TableCell align="right">under {body === undefined ? 'the edge' : 'the body'}</TableCell>
+                <TableCell />
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {rounds.map(([id, round], at) => {
                 const after = afterPinching(round.bastedMm, round.pinchedMm);
                 return (
-                  <tr key={id}>
-                    <td>
+                  <TableRow key={id}>
+                    <TableCell>
                       {at + 1}
                       {round.note && <p className="soft small">{round.note}</p>}
-                    </td>
-                    <td className={table.num}>{formatLength(round.bastedMm, unit)}</td>
-                    <td className={table.num}>{formatLength(round.pinchedMm, unit)}</td>
-                    <td className={table.num}>{formatLength(after, unit)}</td>
-                    <td className={table.num}>{percent(after)}</td>
-                    <td>
+                    </TableCell>
+                    <TableCell align="right">{formatLength(round.bastedMm, unit)}</TableCell>
+                    <TableCell align="right">{formatLength(round.pinchedMm, unit)}</TableCell>
+                    <TableCell align="right">{formatLength(after, unit)}</TableCell>
+                    <TableCell align="right">{percent(after)}</TableCell>
+                    <TableCell>
                       <Button
                         size="small"
                         onClick={() => put('take a round back', { [`rounds.${id}`]: undefined })}
                       >
                         Take back
                       </Button>
-                    </td>
-                  </tr>
+                    </TableCell>
+                  </TableRow>
                 );
               })}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
       <div className={styles.fields}>
         <LengthField live spec={fields.bastedMm} valueMm={start} required onChange={setBasted} />

@@ -1,7 +1,12 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import type { StripPlan, StripRulePlan } from '@/core/edges/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
-import table from '@/ui/table.module.css';
 
 interface Props {
   readonly strip: StripPlan;
@@ -12,19 +17,19 @@ interface Props {
 /** Whose rule gives what, and what comes of it; one of them is taken. */
 export function RuleTable({ strip, onPick, words }: Props) {
   return (
-    <div className={table.scroll}>
-      <table className={table.table}>
-        <thead>
-          <tr>
-            <th>Whose rule</th>
-            <th className={table.num}>at the seamline</th>
-            <th>on this edge</th>
-          </tr>
-        </thead>
-        <tbody>
+    <TableContainer>
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell>Whose rule</TableCell>
+            <TableCell align="right">at the seamline</TableCell>
+            <TableCell>on this edge</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {strip.rules.map((rule, at) => (
-            <tr key={rule.id}>
-              <td>
+            <TableRow key={rule.id}>
+              <TableCell>
                 <label
                   style={{ display: 'flex', gap: 8, alignItems: 'center', minHeight: 24, cursor: 'pointer' }}
                 >
@@ -37,25 +42,25 @@ export function RuleTable({ strip, onPick, words }: Props) {
                   {rule.label}
                   {at === 0 && <span className="soft small">default</span>}
                 </label>
-              </td>
-              <td className={table.num}>
+              </TableCell>
+              <TableCell align="right">
                 <ExplainedNumber id={rule.length} />
                 {rule.low && rule.high && (
                   <p className="soft small">
                     <ExplainedNumber id={rule.low} /> to <ExplainedNumber id={rule.high} />
                   </p>
                 )}
-              </td>
-              <td>
+              </TableCell>
+              <TableCell>
                 {words(rule)}
                 {rule.extreme && (
                   <span style={{ color: 'var(--on-demand-tint)' }}>, extreme: more than a quarter off</span>
                 )}
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
-    </div>
+        </TableBody>
+      </Table>
+    </TableContainer>
   );
 }

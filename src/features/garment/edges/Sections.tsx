@@ -1,11 +1,16 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import { edgeChoiceSpec } from '@/core/facts/garment';
 import type { EdgePlan, StripPlan } from '@/core/edges/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { useNumbers, valueOf } from '@/ui/numbers';
-import table from '@/ui/table.module.css';
 import styles from '../page/GarmentPage.module.css';
 import { useEdge } from './useEdge';
 
@@ -21,33 +26,33 @@ export function Sections({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) 
   return (
     <section className={styles.stack}>
       <h2>Part by part</h2>
-      <div className={table.scroll}>
-        <table className={table.table}>
-          <thead>
-            <tr>
-              <th>Part</th>
-              <th className={table.num}>edge</th>
-              <th className={table.num}>elastic on it</th>
-              <th className={table.num}>for each length</th>
-              {byParts && <th>your ratio</th>}
-              <th>or your length less</th>
-            </tr>
-          </thead>
-          <tbody>
+      <TableContainer>
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell>Part</TableCell>
+              <TableCell align="right">edge</TableCell>
+              <TableCell align="right">elastic on it</TableCell>
+              <TableCell align="right">for each length</TableCell>
+              {byParts && <TableCell>your ratio</TableCell>}
+              <TableCell>or your length less</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {strip.sections.map((section) => (
-              <tr key={section.id}>
-                <td>{section.label}</td>
-                <td className={table.num}>
+              <TableRow key={section.id}>
+                <TableCell>{section.label}</TableCell>
+                <TableCell align="right">
                   <ExplainedNumber id={section.edge} />
-                </td>
-                <td className={table.num}>
+                </TableCell>
+                <TableCell align="right">
                   <ExplainedNumber id={section.strip} />
-                </td>
-                <td className={table.num}>
+                </TableCell>
+                <TableCell align="right">
                   <ExplainedNumber id={section.ratio} />
-                </td>
+                </TableCell>
                 {byParts && (
-                  <td style={{ minWidth: 130 }}>
+                  <TableCell style={{ minWidth: 130 }}>
                     <NumberField
                       spec={RATIO}
                       label={`Ratio, ${section.label}`}
@@ -59,9 +64,9 @@ export function Sections({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) 
                       }
                       fault={fault(`ratios.${section.id}`)}
                     />
-                  </td>
+                  </TableCell>
                 )}
-                <td style={{ minWidth: 130 }}>
+                <TableCell style={{ minWidth: 130 }}>
                   <LengthField
                     spec={LESS}
                     label={`Less, ${section.label}`}
@@ -74,12 +79,12 @@ export function Sections({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) 
                     }
                     fault={fault(`less.${section.id}`)}
                   />
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
-      </div>
+          </TableBody>
+        </Table>
+      </TableContainer>
       {!byParts && (
         <p className="soft small">
           Evenly spread. Type what is taken off a part, and each part has its own rule.

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import type { EdgePlan, StripPlan } from '@/core/edges/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
@@ -156,12 +157,9 @@ export function StripOutcome({
         />
       )}
       {strip.assumed && (
-        <p
-          className="small"
-          style={{ background: 'var(--now)', color: 'var(--on-now)', padding: '6px 10px', borderRadius: 8 }}
-        >
+        <Alert severity="warning" role="note">
           <PhraseText phrase={strip.assumed} />
-        </p>
+        </Alert>
       )}
       {first && strip.shorter && (
         <div>

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import { formatQuantity } from '@/core/explain/display';
 import { zoneChoiceSpec } from '@/core/facts/garment';
 import type { ZonePlan } from '@/core/fit/types';
@@ -86,7 +87,7 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
       <p className="soft small">
         Taken: <PhraseText phrase={zone.reason} />.
       </p>
-      {fault(path) && <p role="alert">{fault(path)}</p>}
+      {fault(path) && <Alert>{fault(path)}</Alert>}
       {zone.school === 'pressure' && (
         <div className={styles.fields}>
           <NumberField

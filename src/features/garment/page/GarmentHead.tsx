@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
@@ -57,11 +58,7 @@ export function GarmentHead() {
           onChange={(name) => set('Name', { name })}
         />
         <p className="soft">{parts.filter(Boolean).join(' · ')}</p>
-        {trouble && (
-          <p role="alert" style={{ color: 'var(--demand)' }}>
-            {trouble}
-          </p>
-        )}
+        {trouble && <Alert>{trouble}</Alert>}
       </div>
       <div className={styles.actions} style={{ gap: 2 }}>
         <Button size="small" onClick={() => void copy()}>

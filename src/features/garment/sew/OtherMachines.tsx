@@ -1,4 +1,10 @@
 'use client';
+import Alert from '@mui/material/Alert';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { machinesIn } from '@/core/facts/machine';
@@ -46,30 +52,30 @@ function Comparison() {
     () => client.ask({ ask: 'sets', facts, sets, onDate: today }),
     [client, facts, today],
   );
-  if (fault) return <p role="alert">{fault}</p>;
+  if (fault) return <Alert>{fault}</Alert>;
   if (!answer) return <p className="soft">Working it out.</p>;
   return (
-    <table style={{ borderCollapse: 'collapse', width: '100%' }} aria-label="Other sets of machines">
-      <thead>
-        <tr className="soft small" style={{ textAlign: 'left' }}>
-          <th style={{ fontWeight: 400 }}>machines</th>
-          <th style={{ fontWeight: 400, textAlign: 'right' }}>steps left</th>
-          <th style={{ fontWeight: 400, textAlign: 'right' }}>changing over</th>
-          <th style={{ fontWeight: 400, textAlign: 'right' }}>in all</th>
-          <th style={{ fontWeight: 400, paddingLeft: 16 }}>otherwise</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
+    <Table aria-label="Other sets of machines">
+      <TableHead>
+        <TableRow>
+          <TableCell>machines</TableCell>
+          <TableCell align="right">steps left</TableCell>
+          <TableCell align="right">changing over</TableCell>
+          <TableCell align="right">in all</TableCell>
+          <TableCell>otherwise</TableCell>
+          <TableCell />
+        </TableRow>
+      </TableHead>
+      <TableBody>
         {answer.map((one) => (
-          <tr key={one.id} style={{ borderTop: '1px solid var(--line)', verticalAlign: 'top' }}>
-            <td>{one.name}</td>
-            <td style={{ textAlign: 'right' }}>{one.stepsLeft}</td>
-            <td style={{ textAlign: 'right' }}>
+          <TableRow key={one.id}>
+            <TableCell>{one.name}</TableCell>
+            <TableCell align="right">{one.stepsLeft}</TableCell>
+            <TableCell align="right">
               {one.changes} changes, {Math.round(one.changeMinutes)} min
-            </td>
-            <td style={{ textAlign: 'right' }}>{Math.round(one.minutesLeft)} min</td>
-            <td className="small" style={{ paddingLeft: 16 }}>
+            </TableCell>
+            <TableCell align="right">{Math.round(one.minutesLeft)} min</TableCell>
+            <TableCell sx={{ fontSize: 12.5 }}>
               {one.pops > 0 && (
                 <p style={{ color: 'var(--demand)', fontWeight: 650 }}>
                   {one.pops} {one.pops === 1 ? 'row pops' : 'rows pop'}
@@ -82,15 +88,15 @@ function Comparison() {
                   {steps > 1 ? `, ${steps} steps` : ''}
                 </p>
               ))}
-            </td>
-            <td>
+            </TableCell>
+            <TableCell>
               <Button size="small" onClick={() => set('Machines', { machineSetId: one.id })}>
                 Use these
               </Button>
-            </td>
-          </tr>
+            </TableCell>
+          </TableRow>
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }

@@ -11,6 +11,7 @@ import page from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import styles from './SewStage.module.css';
 import { useSewing } from './useSewing';
+import { Fold } from '@/ui/Fold';
 
 const { fields } = garmentSpec.fields.seams.of;
 
@@ -92,8 +93,7 @@ export function PopCheck({ onOpen }: { onOpen: (id: string) => void }) {
 function Seams() {
   const { kind, garment, set, fault } = useGarment();
   return (
-    <details>
-      <summary className="soft">Lengths of seams, and how far they are pulled while dressing</summary>
+    <Fold summary="Lengths of seams, and how far they are pulled while dressing">
       <p className="soft small" style={{ margin: '8px 0' }}>
         Left empty, lengths are estimates and only count for thread; pulling is taken from the openings.
       </p>
@@ -117,6 +117,6 @@ function Seams() {
           </div>
         ))}
       </div>
-    </details>
+    </Fold>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { schedule } from '@/core/sewing/assembly/schedule';
 import { phraseText } from '@/core/explain/display';
@@ -95,9 +96,7 @@ export function Schedule() {
               </Button>
             </div>
             {plan.unread.includes(evening) && (
-              <p role="alert" style={{ color: 'var(--demand)' }}>
-                Give the time as hours and minutes, such as 19:30.
-              </p>
+              <Alert>Give the time as hours and minutes, such as 19:30.</Alert>
             )}
             {session && session.steps.length > 0 && (
               <p data-evening={evening.day}>

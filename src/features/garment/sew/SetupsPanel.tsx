@@ -1,4 +1,5 @@
 'use client';
+import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { rollText } from '@/features/elastics/findingWords';
@@ -114,7 +115,7 @@ function Threads() {
     .map(({ id, facts }) => ({ id, name: facts.colour ? `${facts.name}, ${facts.colour}` : facts.name }));
   const wants = (part: string) => sewing.threads.some(({ id }) => id.endsWith(part));
   return (
-    <section style={{ display: 'grid', gap: 10 }}>
+    <Stack component="section" sx={{ gap: '10px' }}>
       <div className={ticket.group}>
         <span>Thread left to sew, with waste</span>
       </div>
@@ -159,6 +160,6 @@ function Threads() {
               onChange={(threadId) => set(label, { [`threads.${field}`]: threadId === '' ? null : threadId })}
             />
           ))}
-    </section>
+    </Stack>
   );
 }

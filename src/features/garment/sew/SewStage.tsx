@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -199,13 +200,15 @@ function OrderSentence() {
         : <ExplainedNumber id={written.changes} /> changes, <ExplainedNumber id={written.changeMinutes} />.
       </p>
       {broken.length > 0 && (
-        <ul role="alert" style={{ color: 'var(--demand)', margin: 0, paddingLeft: 18 }}>
-          {broken.map(([first, then]) => (
-            <li key={`${first} ${then}`}>
-              Step {title(first)} has to come before step {title(then)}: it needs it done.
-            </li>
-          ))}
-        </ul>
+        <Alert>
+          <ul style={{ margin: 0, paddingLeft: 18 }}>
+            {broken.map(([first, then]) => (
+              <li key={`${first} ${then}`}>
+                Step {title(first)} has to come before step {title(then)}: it needs it done.
+              </li>
+            ))}
+          </ul>
+        </Alert>
       )}
       {own && (
         <div className={page.actions}>

@@ -1,4 +1,9 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { ofStep } from '@/core/sewing/assembly/assemble';
@@ -18,6 +23,7 @@ import { Changeover } from './Changeover';
 import { Diagram } from './diagrams';
 import styles from './SewStage.module.css';
 import { useSewing } from './useSewing';
+import { Fold } from '@/ui/Fold';
 
 /** A step laid open: what to do, how it lies, what holds, and what may be chosen otherwise. */
 export function StepBody({ step, onDone }: { step: StepPlan; onDone: () => void }) {
@@ -107,33 +113,33 @@ function OtherStitches({ step }: { step: StepPlan }) {
         )}
       </div>
       {shown && (
-        <table style={{ borderCollapse: 'collapse', width: '100%' }}>
-          <thead>
-            <tr className="soft small" style={{ textAlign: 'left' }}>
-              <th style={{ fontWeight: 400 }}>stitch</th>
-              <th style={{ fontWeight: 400 }}>gives</th>
-              <th style={{ fontWeight: 400 }}>more than asked</th>
-              <th style={{ fontWeight: 400 }}>takes longer by</th>
-              <th />
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell>stitch</TableCell>
+              <TableCell>gives</TableCell>
+              <TableCell>more than asked</TableCell>
+              <TableCell>takes longer by</TableCell>
+              <TableCell />
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {step.others.map((other) => (
-              <tr key={`${other.stitch} ${other.machineId}`} style={{ borderTop: '1px solid var(--line)' }}>
-                <td>
+              <TableRow key={`${other.stitch} ${other.machineId}`}>
+                <TableCell>
                   {other.name} <span className="soft small">{other.machine}</span>
-                </td>
-                <td>
+                </TableCell>
+                <TableCell>
                   <ExplainedNumber id={other.gives} />
-                </td>
-                <td style={other.ok ? undefined : { color: 'var(--demand)', fontWeight: 650 }}>
+                </TableCell>
+                <TableCell style={other.ok ? undefined : { color: 'var(--demand)', fontWeight: 650 }}>
                   {other.ok ? '' : 'pops, '}
                   <ExplainedNumber id={other.margin} />
-                </td>
-                <td>
+                </TableCell>
+                <TableCell>
                   <ExplainedNumber id={other.minutes} />
-                </td>
-                <td>
+                </TableCell>
+                <TableCell>
                   <Button
                     size="small"
                     onClick={() =>
@@ -145,11 +151,11 @@ function OtherStitches({ step }: { step: StepPlan }) {
                   >
                     Take it
                   </Button>
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
     </div>
   );
@@ -188,8 +194,7 @@ function Before({ step }: { step: StepPlan }) {
   );
   if (step.done) return null;
   return (
-    <details>
-      <summary className="soft">What must come before it</summary>
+    <Fold summary="What must come before it">
       <div className={page.stack} style={{ gap: 8, marginTop: 8 }}>
         {step.after.length > 0 && <p className="soft">{step.after.map(name).join('; ')}</p>}
         {own.map(([key, { first }]) => (
@@ -211,6 +216,6 @@ function Before({ step }: { step: StepPlan }) {
           }
         />
       </div>
-    </details>
+    </Fold>
   );
 }

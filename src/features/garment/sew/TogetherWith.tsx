@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import { useEffect, useState } from 'react';
 import { factsOf, type GarmentFile } from '@/core/formats/garmentFile';
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
@@ -53,7 +54,7 @@ function Both({ other }: { other: GarmentFacts }) {
     () => client.ask({ ask: 'together', facts, other, onDate: today }),
     [client, facts, other, today],
   );
-  if (fault) return <p role="alert">{fault}</p>;
+  if (fault) return <Alert>{fault}</Alert>;
   if (!answer) return <p className="soft">Working it out.</p>;
   const saved = Math.round(answer.apartMinutes - answer.changeMinutes);
   return (

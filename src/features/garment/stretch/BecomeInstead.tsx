@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Link from 'next/link';
 import { BecomingList } from '@/features/cloth/BecomingList';
 import { useBecomings } from '@/features/cloth/useBecomings';
@@ -22,7 +23,7 @@ export function BecomeInstead({ clothId, name }: { clothId: string; name: string
         <h2>What {name} could become instead</h2>
         <Link href={`/cloth/${clothId}`}>All of it, on the cloth’s page</Link>
       </div>
-      {trouble && <p role="alert">{trouble}</p>}
+      {trouble && <Alert>{trouble}</Alert>}
       {!found && !trouble && <p className="soft">Planning every garment with it…</p>}
       {others && others.length === 0 && (
         <p className="soft">Nothing here, for this person: another cloth will do.</p>

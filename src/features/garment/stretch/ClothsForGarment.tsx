@@ -1,4 +1,11 @@
 'use client';
+import Stack from '@mui/material/Stack';
+import Alert from '@mui/material/Alert';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { useCallback, useEffect, useState } from 'react';
 import { bandsFollow } from '@/core/facts/garment';
@@ -6,7 +13,6 @@ import type { Verdict } from '@/core/answers/becoming';
 import { Answer, VerdictText, marginText } from '@/features/cloth/VerdictText';
 import { RequestRefused, request } from '@/features/records/api';
 import { useRecords } from '@/features/records/RecordsProvider';
-import table from '@/ui/table.module.css';
 import { useGarment } from '../page/useGarment';
 
 interface ClothFor {
@@ -37,7 +43,7 @@ export function ClothsForGarment({ atOnce = false }: { atOnce?: boolean }) {
     return () => clearTimeout(timer);
   }, [atOnce, look]);
   return (
-    <section style={{ display: 'grid', gap: 10 }}>
+    <Stack component="section" sx={{ gap: '10px' }}>
       <h2>Which cloths could make it</h2>
       {atOnce && !found && !trouble ? (
         <p className="soft">Holding the shelf against it…</p>
@@ -48,24 +54,24 @@ export function ClothsForGarment({ atOnce = false }: { atOnce?: boolean }) {
           </Button>
         </div>
       )}
-      {trouble && <p role="alert">{trouble}</p>}
+      {trouble && <Alert>{trouble}</Alert>}
       {found && (
-        <div className={table.scroll}>
-          <table className={table.table} aria-label="Cloths for this garment">
-            <tbody>
+        <TableContainer>
+          <Table aria-label="Cloths for this garment">
+            <TableBody>
               {found.map(({ id: clothId, name, verdict }) => (
-                <tr key={clothId} data-answer={verdict.answer}>
-                  <td style={{ width: 170 }}>
+                <TableRow key={clothId} data-answer={verdict.answer}>
+                  <TableCell style={{ width: 170 }}>
                     <strong>{name}</strong>
-                  </td>
-                  <td style={{ width: 90 }}>
+                  </TableCell>
+                  <TableCell style={{ width: 90 }}>
                     <Answer answer={verdict.answer} />
                     <p className="soft small">{marginText(verdict)}</p>
-                  </td>
-                  <td>
+                  </TableCell>
+                  <TableCell>
                     <VerdictText verdict={verdict} />
-                  </td>
-                  <td style={{ width: 110 }}>
+                  </TableCell>
+                  <TableCell style={{ width: 110 }}>
                     {clothId === garment.outerClothId ? (
                       <span className="soft">chosen</span>
                     ) : (
@@ -82,13 +88,13 @@ export function ClothsForGarment({ atOnce = false }: { atOnce?: boolean }) {
                         Take it
                       </Button>
                     )}
-                  </td>
-                </tr>
+                  </TableCell>
+                </TableRow>
               ))}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
-    </section>
+    </Stack>
   );
 }

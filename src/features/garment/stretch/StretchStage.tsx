@@ -1,4 +1,10 @@
 'use client';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableCell from '@mui/material/TableCell';
+import TableContainer from '@mui/material/TableContainer';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { phraseText } from '@/core/explain/display';
 import { classLabels } from '@/core/cloth/stretchClass';
@@ -11,7 +17,6 @@ import { PickCloth } from '@/features/records/PickRecord';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { PhraseText } from '@/ui/PhraseText';
 import { useUnit } from '@/ui/unit';
-import table from '@/ui/table.module.css';
 import { BecomeInstead } from './BecomeInstead';
 import { ClothsForGarment } from './ClothsForGarment';
 import styles from '../page/GarmentPage.module.css';
@@ -115,30 +120,30 @@ function Asked() {
       {plan.checks.length === 0 && plan.openings.length === 0 && plan.zones.length === 0 ? (
         <p className="soft">This comes once wearer and cloth are known.</p>
       ) : (
-        <div className={table.scroll}>
-          <table className={table.table}>
-            <thead>
-              <tr>
-                <th>Where</th>
-                <th className={table.num}>asks</th>
-                <th className={table.num}>has or may use</th>
-                <th>so</th>
-              </tr>
-            </thead>
-            <tbody>
+        <TableContainer>
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell>Where</TableCell>
+                <TableCell align="right">asks</TableCell>
+                <TableCell align="right">has or may use</TableCell>
+                <TableCell>so</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {plan.checks.map((check) => (
-                <tr key={check.id}>
-                  <td>
+                <TableRow key={check.id}>
+                  <TableCell>
                     {check.label}
                     {check.state !== 'ok' && (
                       <p className="soft small">
                         <PhraseText phrase={check.sentence} />
                       </p>
                     )}
-                  </td>
-                  <td className={table.num}>{check.needs && <ExplainedNumber id={check.needs} />}</td>
-                  <td className={table.num}>{check.has && <ExplainedNumber id={check.has} />}</td>
-                  <td>
+                  </TableCell>
+                  <TableCell align="right">{check.needs && <ExplainedNumber id={check.needs} />}</TableCell>
+                  <TableCell align="right">{check.has && <ExplainedNumber id={check.has} />}</TableCell>
+                  <TableCell>
                     {check.state === 'ok' ? (
                       'enough'
                     ) : check.state === 'unknown' ? (
@@ -146,40 +151,42 @@ function Asked() {
                     ) : (
                       <No look={check.severity === 'look'} />
                     )}
-                  </td>
-                </tr>
+                  </TableCell>
+                </TableRow>
               ))}
               {plan.zones.map((zone) => (
-                <tr key={zone.zone}>
-                  <td>{zone.label}, worn</td>
-                  <td className={table.num}>
+                <TableRow key={zone.zone}>
+                  <TableCell>{zone.label}, worn</TableCell>
+                  <TableCell align="right">
                     <ExplainedNumber id={zone.extension} />
-                  </td>
-                  <td className={table.num}>
+                  </TableCell>
+                  <TableCell align="right">
                     <ExplainedNumber id={zone.limit} />
-                  </td>
-                  <td>{plan.problems.some(({ id }) => id === `zone-${zone.zone}`) ? <No /> : 'enough'}</td>
-                </tr>
+                  </TableCell>
+                  <TableCell>
+                    {plan.problems.some(({ id }) => id === `zone-${zone.zone}`) ? <No /> : 'enough'}
+                  </TableCell>
+                </TableRow>
               ))}
               {plan.openings.flatMap((opening) =>
                 opening.parts.map((part) => (
-                  <tr key={`${opening.id}-${part.label}`}>
-                    <td>
+                  <TableRow key={`${opening.id}-${part.label}`}>
+                    <TableCell>
                       {opening.label} over {opening.passesWhat}: the {part.label}
-                    </td>
-                    <td className={table.num}>
+                    </TableCell>
+                    <TableCell align="right">
                       <ExplainedNumber id={part.needs} />
-                    </td>
-                    <td className={table.num}>
+                    </TableCell>
+                    <TableCell align="right">
                       <ExplainedNumber id={part.gives} />
-                    </td>
-                    <td>{part.ok ? 'enough' : <No />}</td>
-                  </tr>
+                    </TableCell>
+                    <TableCell>{part.ok ? 'enough' : <No />}</TableCell>
+                  </TableRow>
                 )),
               )}
-            </tbody>
-          </table>
-        </div>
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
     </section>
   );
