@@ -17,5 +17,9 @@ export default {
   },
   // Published as modules only.
   transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
-  moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/tests/serverOnly.ts' },
+  moduleNameMapper: {
+    '\\.module\\.css$': '<rootDir>/tests/styleSheet.ts',
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^server-only$': '<rootDir>/tests/serverOnly.ts',
+  },
 };
