@@ -123,6 +123,99 @@ describe('the neckband is a strip like any other', () => {
   });
 });
 
+describe('what its fold says is too long', () => {
+  const limits = (choice: EdgeChoice) => {
+    const of = tee({ ...round, ...choice });
+    return strip(of, 'neckline').longestBy.map(({ id, at }) => [id, value(of, at)] as const);
+  };
+  const fold = 560 - USUAL_TURN.neck * 20;
+  test('flat up to 5 % longer than the fold edge, with steam up to 12 % (T)', () => {
+    const [flat, steam] = limits({});
+    expect(flat).toEqual(['flat', expect.closeTo(1.05 * fold, 9)]);
+    expect(steam).toEqual(['steam', expect.closeTo(1.12 * fold, 9)]);
+  });
+  test.each([
+    [1.05 * fold, 'lies flat'],
+    [1.05 * fold + 1, 'wants steam'],
+    [1.12 * fold, 'wants steam'],
+    [1.12 * fold + 1, 'stands up'],
+    [400, 'too short'],
+  ])('%f mm: %s', (ownMm, state) => {
+    const one = strip(
+      plan('tee', { ...cloths, band: stated(0.2) }, atNeckline({}, { ...round, school: 'own', ownMm })),
+      'neckline',
+    );
+    expect(one.state).toBe(state);
+  });
+  test('an edge that does not turn takes a band as long as itself, and a little', () => {
+    const straight = { as: 'seamline', wholeMm: 560, backMm: 190, turnRad: 0 } as const;
+    expect(limits({ measured: straight })[0]).toEqual(['flat', expect.closeTo(1.05 * 560, 9)]);
+  });
+  test('a point whose mitre takes all of the fold leaves nothing that lies', () => {
+    const sharp: EdgeChoice = {
+      shape: 'V',
+      pointRad: 2.5,
+      finishedMm: 30,
+      measured: { as: 'seamline', wholeMm: 250 },
+    };
+    // 250 − (280° − 2.5) · 30 = 178; the mitre takes 2 · 30 · tan 1.25 = 181.
+    const of = tee(sharp);
+    expect(strip(of, 'neckline').fold?.lies).toBeUndefined();
+    expect(strip(of, 'neckline').state).toBe('stands up');
+    expect(sentences(of)).toContainEqual(expect.stringMatching(/too wide to lie on an edge of 25\.0 cm/));
+  });
+  test('a length that only steam settles may be rounded up to there, one that lies flat not past that', () => {
+    const cut = (ownMm: number) => {
+      const of = tee({ ...round, school: 'own', ownMm });
+      const one = strip(of, 'neckline');
+      return value(of, one.cutLength.cm) - value(of, one.adds);
+    };
+    expect(cut(1.05 * fold - 0.2)).toBeLessThanOrEqual(1.05 * fold);
+    expect(cut(1.05 * fold + 0.2)).toBeGreaterThan(1.05 * fold);
+    expect(cut(1.12 * fold - 0.2)).toBeLessThanOrEqual(1.12 * fold);
+  });
+});
+
+describe('how wide it comes out', () => {
+  const narrows = { ...stated(0.6) };
+  const tested = (choice: EdgeChoice) => {
+    const pulls = Object.fromEntries(
+      ['a', 'b', 'c'].map((id) => [
+        id,
+        {
+          testedOn: '2026-05-01',
+          direction: 'across' as const,
+          restMm: 100,
+          pulledMm: 160,
+          releasedMm: 101,
+          restWidthMm: 50,
+          pulledWidthMm: 44,
+        },
+      ]),
+    );
+    return plan(
+      'tee',
+      { ...cloths, band: { ...narrows, tests: pulls } },
+      atNeckline({}, { ...round, ...choice }),
+    );
+  };
+  // 6 mm of 50 at 60 %: a fifth of what it is stretched by.
+  const neckIn = 6 / 50 / 0.6;
+  test('stretched on it is narrower than wished for, by its neck-in', () => {
+    const of = tested({});
+    const one = strip(of, 'neckline');
+    expect(value(of, one.fold?.finished)).toBeCloseTo(20 * (1 - neckIn * value(of, one.sewnStretch)), 6);
+    expect(value(of, one.cutWidth?.exact)).toBeCloseTo(2 * (20 + 6), 9);
+  });
+  test('made up for, it is cut wider and comes out as wished', () => {
+    const of = tested({ makeUpNarrowing: true });
+    const one = strip(of, 'neckline');
+    expect(value(of, one.fold?.finished)).toBe(20);
+    const wider = 20 / (1 - neckIn * value(of, one.sewnStretch));
+    expect(value(of, one.cutWidth?.exact)).toBeCloseTo(2 * (wider + 6), 6);
+  });
+});
+
 describe('its marks', () => {
   test('joined at the shoulder the first mark is not at the join; the quarter lies in front of the seam', () => {
     const of = tee({ ...round, joinAt: 'left-shoulder' });
