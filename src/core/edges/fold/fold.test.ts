@@ -53,6 +53,7 @@ describe('the neckband is a strip like any other', () => {
       strip(tee({ measured: { as: 'seamline', wholeMm } }), 'neckline').rules.map(({ id }) => id);
     expect(ids(560)).toEqual(['flat', 'fixed', 'tenth', 'fifth', 'stretch']);
     expect(ids(101)).not.toContain('fixed');
+    expect(ids(101.6)).not.toContain('fixed');
     expect(ids(102)).toContain('fixed');
   });
   test('two to four inches: 76.2 off, from 101.6 to 50.8 (T)', () => {
@@ -216,7 +217,63 @@ describe('how wide it comes out', () => {
   });
 });
 
+test('front and back by themselves come before what both were measured to together', () => {
+  const of = tee({ measured: { as: 'pieces', frontMm: 330, backMm: 190, wholeMm: 900 } });
+  expect(value(of, edge(of, 'neckline').length)).toBeCloseTo(520 - 4 * 6 + USUAL_TURN.neck * 6, 9);
+});
+
+test('of what is too long for a waistband what binds first is said first: its edge, or the body it holds on', () => {
+  const first = (wholeMm: number) => {
+    const of = plan('leggings', cloths, {
+      edges: { waist: { use: 'waistband', measured: { as: 'seamline', wholeMm } } },
+    });
+    return strip(of, 'waist').longestBy.map(({ id }) => id);
+  };
+  expect(first(500)).toEqual(['edge', 'body']);
+  expect(first(1500)).toEqual(['body', 'edge']);
+});
+
+describe('what is said of it', () => {
+  test('a band that steam settles is no problem; one that stands up is', () => {
+    const fold = 560 - USUAL_TURN.neck * 20;
+    const said = (ownMm: number) => tee({ ...round, school: 'own', ownMm }).problems.map(({ id }) => id);
+    expect(said(1.1 * fold)).not.toContain('band-long-neckline');
+    expect(said(1.13 * fold)).toContain('band-long-neckline');
+  });
+  test('a neck that opens: what would mend a band too wide asks nothing of the head', () => {
+    const wide: EdgeChoice = { ...round, finishedMm: 70 };
+    const stretch = (closures: Record<string, boolean>) =>
+      value(tee(wide, { closures }), 'problem.neckline.stretch');
+    const fold = 560 - USUAL_TURN.neck * 70;
+    // N / (1.05 · F) = 1 + 0.8 · S, solved; the head asks for more.
+    expect(stretch({ neckline: true })).toBeCloseTo((560 / (1.05 * fold) - 1) / 0.8, 9);
+    expect(Number.isFinite(stretch({}))).toBe(true);
+  });
+  test('how far inside the cut edge it comes to lie, where it does', () => {
+    const lines = (finishedMm: number) =>
+      tee({ ...round, finishedMm })
+        .cutting.filter((one) => one.edge === 'neckline')
+        .flatMap((one) => one.lines)
+        .filter((line) => line.includes(' inside the cut edge')).length;
+    expect([lines(20), lines(6), lines(5)]).toEqual([1, 0, 0]);
+  });
+});
+
 describe('its marks', () => {
+  test('by the curve: each part is eased by its own quarters of the turn (D), all of it the band', () => {
+    const of = tee({ ...round, marks: 'curve' });
+    const one = strip(of, 'neckline');
+    const [B, turn] = [value(of, one.sewn), USUAL_TURN.neck];
+    const all = 560 - USUAL_EASE_IN * turn * 20;
+    const parts = one.marking?.parts?.map(({ band }) => value(of, band)) ?? [];
+    const back = ((95 - USUAL_EASE_IN * (turn / 4) * 20) * B) / all;
+    expect(parts).toEqual([
+      expect.closeTo(back, 9),
+      expect.closeTo(((370 - USUAL_EASE_IN * (turn / 2) * 20) * B) / all, 9),
+      expect.closeTo(back, 9),
+    ]);
+    expect(parts.reduce((sum, part) => sum + part, 0)).toBeCloseTo(B, 9);
+  });
   test('joined at the shoulder the first mark is not at the join; the quarter lies in front of the seam', () => {
     const of = tee({ ...round, joinAt: 'left-shoulder' });
     const one = strip(of, 'neckline');
