@@ -1,69 +1,26 @@
 /** @jest-environment jsdom */
 import { act, fireEvent, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { useSyncExternalStore } from 'react';
-import { applyChanges } from '@/core/facts/change';
 import { newGarment, type Garment } from '@/core/facts/garment';
-import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import type { UnitSystem } from '@/core/units/constants';
-import { kindOf } from '@/core/garments/kindOf';
-import { planGarment } from '@/core/plan/planGarment';
-import type { GarmentPlan } from '@/core/plan/types';
 import { NumbersProvider } from '@/ui/numbers';
 import { UnitProvider } from '@/ui/unit';
-import { TODAY } from '../../../../tests/demoFacts';
+import { openGarment, useOpenGarment, written } from '../../../../tests/openGarment';
 import { odile, stated } from '../../../../tests/planned';
 import { atNeckline } from '../../../../tests/sewn';
 import { EdgeWork } from './EdgeWork';
 
 jest.setTimeout(60_000);
 
-/** The garment that is open, as the page keeps it: planned again at every change. */
-let mockFacts: GarmentFacts;
-let mockWritten: Readonly<Record<string, unknown>>[] = [];
-const mockListeners = new Set<() => void>();
-const mockPlans = new WeakMap<GarmentFacts, GarmentPlan>();
-const mockPlanned = (facts: GarmentFacts): GarmentPlan => {
-  const plan = mockPlans.get(facts) ?? planGarment(facts, { onDate: TODAY });
-  mockPlans.set(facts, plan);
-  return plan;
-};
-
 jest.mock('../page/useGarment', () => ({
-  useGarment: () => {
-    const facts = useSyncExternalStore(
-      (told: () => void) => {
-        mockListeners.add(told);
-        return () => mockListeners.delete(told);
-      },
-      () => mockFacts,
-    );
-    return {
-      facts,
-      garment: facts.garment,
-      kind: kindOf(facts.garment, undefined),
-      plan: mockPlanned(facts),
-      elastics: [],
-      findings: [],
-      fault: () => undefined,
-      set: (_label: string, changes: Readonly<Record<string, unknown>>) => {
-        mockWritten.push(changes);
-        mockFacts = { ...facts, garment: changed(facts.garment, changes) };
-        for (const told of mockListeners) told();
-      },
-    };
-  },
+  useGarment: jest.requireActual<typeof import('../../../../tests/openGarment')>(
+    '../../../../tests/openGarment',
+  ).useOpenGarment,
 }));
 jest.mock('@/features/records/RecordsProvider', () => ({ useRecords: () => ({ set: () => undefined }) }));
 
-const changed = (garment: Garment, changes: Readonly<Record<string, unknown>>): Garment =>
-  applyChanges(
-    garment,
-    Object.entries(changes).map(([path, value]) => ({ path, value: value ?? null })),
-  ) as Garment;
-
 function Page({ edge, unit }: { edge: string; unit: UnitSystem }) {
-  const { plan } = jest.requireMock<typeof import('../page/useGarment')>('../page/useGarment').useGarment();
+  const { plan } = useOpenGarment();
   const found = plan.edges.find(({ id }) => id === edge);
   return (
     <UnitProvider initial={unit}>
@@ -74,15 +31,14 @@ function Page({ edge, unit }: { edge: string; unit: UnitSystem }) {
 
 /** An edge of a tee in a cloth of 60 %, for a head of 560 mm. */
 function open(edge: string, garment: Partial<Garment>, unit: UnitSystem = 'cm') {
-  mockWritten = [];
-  mockFacts = {
+  openGarment({
     wearer: odile,
     outer: stated(0.5),
     band: stated(0.6),
     garment: { ...newGarment('Tee', 'tee'), ...garment },
-  };
+  });
   render(<Page edge={edge} unit={unit} />);
-  return { hands: userEvent.setup(), last: () => mockWritten.at(-1) };
+  return { hands: userEvent.setup(), last: () => written().at(-1) };
 }
 
 const round = atNeckline({}, { measured: { as: 'seamline', wholeMm: 560, backMm: 190 } });
@@ -113,7 +69,7 @@ describe('a neckband’s window', () => {
     const { hands, last } = open('neckline', round, 'in');
     const field = screen.getByLabelText<HTMLInputElement>('Your own length (in)');
     await hands.type(field, '18 1/2');
-    expect(mockWritten).toEqual([]);
+    expect(written()).toEqual([]);
     await hands.tab();
     expect(last()).toEqual({ 'edges.neckline.ownMm': 18.5 * 25.4, 'edges.neckline.school': 'own' });
     await hands.clear(field);
@@ -148,7 +104,7 @@ describe('the edge as it was measured', () => {
     await hands.tab();
     await hands.type(screen.getByLabelText('Back piece, edge to edge (cm)'), '19');
     await hands.tab();
-    expect(mockWritten).toEqual([
+    expect(written()).toEqual([
       { 'edges.neckline.measured.as': 'pieces', 'edges.neckline.measured.frontMm': 330 },
       { 'edges.neckline.measured.as': 'pieces', 'edges.neckline.measured.backMm': 190 },
     ]);
