@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { evaluate } from 'mathjs';
 import { TODAY, demoFact, demoFacts } from '../../../tests/demoFacts';
 import { bottoms, edge, made, plush, sentences, strip, swim } from '../../../tests/edgePlans';
-import { neckbandIn, odile, plan, stated, value } from '../../../tests/planned';
+import { odile, plan, stated, value } from '../../../tests/planned';
 import { phraseText } from '../explain/display';
 import { useIds } from '../facts/edgeUses';
 import { kindIds } from '../facts/kindIds';
@@ -15,8 +15,6 @@ import type { EdgeChoice, Garment } from '../facts/garment';
 import { planGarment } from '../plan/planGarment';
 import type { GarmentPlan } from '../plan/types';
 import { marksOf } from './marks/stripMarks';
-import { USUAL_TURN } from './turns';
-import { atNeckline } from '../../../tests/sewn';
 
 describe('every garment of the demo', () => {
   const all = demoFacts().map(([id, facts]) => [id, facts, planGarment(facts, { onDate: TODAY })] as const);
@@ -405,40 +403,5 @@ test('scaling body, edges and elastic widths alike scales every rule that is a s
       },
     ),
     { seed: 403, numRuns: 40 },
-  );
-});
-
-test('a V-neck: the point is mitred, only the rest is eased: B = N − c·(Θ − θ)·w (D)', () => {
-  const facts = demoFact('ring-toss');
-  const point = Math.PI / 3;
-  const v = atNeckline(facts.garment, { shape: 'V', pointRad: point });
-  const of = planGarment({ ...facts, garment: { ...facts.garment, cuts: {}, ...v } }, { onDate: TODAY });
-  const turnRad = USUAL_TURN.neck;
-  const band = neckbandIn(of);
-  const N = value(of, band?.on);
-  expect(value(of, 'edge.neckline.formula')).toBeCloseTo(N - 0.84 * (turnRad - point) * 15, 9);
-  const mitre = 2 * 15 * Math.tan(point / 2);
-  const fold = N - (turnRad - point) * 15;
-  expect(value(of, band?.fold?.lies?.slack)).toBeCloseTo(
-    (value(of, band?.sewn) - mitre) / (fold - mitre) - 1,
-    9,
-  );
-});
-
-test('marks by the curve: more of the shortening in the back, where a child’s neck turns more', () => {
-  const facts = demoFact('ring-toss');
-  const by = (marks: 'quarters' | 'curve') =>
-    planGarment(
-      { ...facts, garment: { ...facts.garment, ...atNeckline(facts.garment, { marks }) } },
-      { onDate: TODAY },
-    );
-  const place = (of: GarmentPlan) => {
-    const band = neckbandIn(of);
-    const marks = band && marksOf(of, band);
-    return marks?.numbers[marks.marked.marks[1]?.alongBand ?? '']?.value ?? NaN;
-  };
-  expect(place(by('curve'))).toBeLessThan(place(by('quarters')));
-  expect(value(by('curve'), neckbandIn(by('curve'))?.sewn)).toBe(
-    value(by('quarters'), neckbandIn(by('quarters'))?.sewn),
   );
 });

@@ -5,6 +5,7 @@ import { newCloth } from '../../facts/cloth';
 import { newPattern } from '../../facts/pattern';
 import type { EdgeChoice } from '../../facts/garment';
 import { usualKey } from '../../facts/wearer';
+import type { GarmentPlan } from '../../plan/types';
 import { marksOf, firstMark, quarterPastSeam } from '../marks/stripMarks';
 import { USUAL_TURN } from '../turns';
 import { USUAL_EASE_IN } from './formulas';
@@ -302,4 +303,31 @@ test('the usual of a wearer is a rule of their neckband too, of the edge it is k
   };
   const of = plan('tee', { ...cloths, wearer }, atNeckline({}, { ...round, school: 'usual' }));
   expect(value(of, strip(of, 'neckline').chosen)).toBeCloseTo(560 * 0.88, 9);
+});
+
+test('a V-neck: the point is mitred, only the rest is eased: B = N − c·(Θ − θ)·w (D)', () => {
+  const point = Math.PI / 3;
+  const of = tee({ ...round, finishedMm: 15, shape: 'V', pointRad: point });
+  const band = strip(of, 'neckline');
+  const turn = USUAL_TURN.neck - point;
+  expect(value(of, 'edge.neckline.formula')).toBeCloseTo(560 - USUAL_EASE_IN * turn * 15, 9);
+  const mitre = 2 * 15 * Math.tan(point / 2);
+  const fold = 560 - turn * 15;
+  expect(value(of, band.fold?.lies?.slack)).toBeCloseTo(
+    (value(of, band.sewn) - mitre) / (fold - mitre) - 1,
+    9,
+  );
+});
+
+test('marks by the curve: more of the shortening in the back, where a child’s neck turns more', () => {
+  const child = { as: 'seamline', wholeMm: 380, backMm: 120 } as const;
+  const by = (marks: 'quarters' | 'curve') => tee({ measured: child, marks });
+  const place = (of: GarmentPlan) => {
+    const marks = marksOf(of, strip(of, 'neckline'));
+    return marks?.numbers[marks.marked.marks[1]?.alongBand ?? '']?.value ?? NaN;
+  };
+  expect(place(by('curve'))).toBeLessThan(place(by('quarters')));
+  expect(value(by('curve'), strip(by('curve'), 'neckline').sewn)).toBe(
+    value(by('quarters'), strip(by('quarters'), 'neckline').sewn),
+  );
 });
