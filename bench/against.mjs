@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -69,8 +69,11 @@ if (rev === undefined) {
   const git = (...words) => spawnSync('git', words, { cwd: here, stdio: 'inherit' });
   git('worktree', 'add', '--detach', '--force', other, rev);
   try {
-    // Hard links: a linked folder is refused by the bundler.
-    spawnSync('cp', ['-al', join(here, 'node_modules'), join(other, 'node_modules')]);
+    const locked = (folder) => readFileSync(join(folder, 'package-lock.json'), 'utf8');
+    // Hard links: a linked folder is refused by the bundler. Other packages have to be installed.
+    if (locked(here) === locked(other))
+      spawnSync('cp', ['-al', join(here, 'node_modules'), join(other, 'node_modules')]);
+    else spawnSync('npm', ['ci', '--silent'], { cwd: other, stdio: 'inherit' });
     spawnSync('touch', [join(other, 'node_modules/.idle-stretch-installed')]);
     if (!existsSync(join(other, 'bench/run.ts'))) throw new Error(`expected a benchmark at ${rev}`);
     const best = { here: new Map(), other: new Map() };
