@@ -98,7 +98,7 @@ const cases: readonly Case[] = [
   ['one that runs, at a hem', 'tee', { ravels: 'runs' }, 'check.edge.hem', 'absent'],
   ['enough of it', 'tee', {}, 'check.amount', 'ok'],
   ['too little of it', 'tee', { onHandMm: 300 }, 'check.amount', 'short', 'look'],
-  ['no lining chosen for swimwear', 'briefs', {}, 'check.lined', 'unknown'],
+  ['no lining chosen for swimwear', 'briefs', {}, 'check.lined', 'unknown', 'look'],
   ['a tee asks for no lining', 'tee', {}, 'check.lined', 'absent'],
 ];
 
@@ -173,6 +173,13 @@ describe('what a lining mends', () => {
   });
 });
 
+test.each([
+  ['runs', /^Cloth runs from a cut edge, and the lower edge is only overcast\.$/],
+  ['sheds', /^Cloth sheds from a cut edge, and the lower edge is only overcast\.$/],
+] as const)('a cloth that %s, in words', (ravels, wanted) =>
+  expect(words(plan('lettuce-top', { ravels }), 'check.edge.lower-edge')).toMatch(wanted),
+);
+
 test('an edge finished otherwise may be cut from a cloth that runs', () => {
   const edges = { 'lower-edge': { use: 'turned' } } as const;
   expect(check(plan('lettuce-top', { ravels: 'runs' }, { edges }), 'check.edge.lower-edge')).toBeUndefined();
@@ -183,10 +190,6 @@ describe('the length of cloth', () => {
     const of = plan('tee', cloth);
     return of.numbers[check(of, 'check.amount')?.needs ?? '']?.value ?? Number.NaN;
   };
-  test('a one-way print takes a quarter yard more (T)', () =>
-    expect(needs({ nap: 'one way' }) - needs({ nap: 'none' })).toBeCloseTo(230, 9));
-  test('cloth narrower than the girth lays the pieces below each other', () =>
-    expect(needs({ widthMm: 900 })).toBeGreaterThan(needs({ widthMm: 1500 }) * 1.5));
   test('its margin is what is there over what it takes', () => {
     const of = plan('tee', { onHandMm: 3000 });
     const found = check(of, 'check.amount');
