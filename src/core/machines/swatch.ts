@@ -1,4 +1,4 @@
-import { ROUNDING } from '../units/tolerance';
+import { ROUNDING, isAtMost } from '../units/tolerance';
 import { formula } from '../explain/formula';
 import type { SetupCard } from '../facts/machine';
 
@@ -43,7 +43,7 @@ export function swatchAdvice(
   const { beforeMm, afterMm, setup } = card;
   if (beforeMm === undefined || afterMm === undefined) return { state: 'not measured', lines: [] };
   const grew = afterMm / beforeMm - 1;
-  if (Math.abs(grew) <= SWATCH_TOLERANCE)
+  if (isAtMost(Math.abs(grew), SWATCH_TOLERANCE))
     return { state: 'flat', grew, lines: ['It lies as long as it was: keep these settings.'] };
   const waved = grew > 0;
   const ratio = setup.differential;
