@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test';
-import { pointer, saved, visit } from './hands';
+import { isLive, pointer, saved, visit } from './hands';
 
 /** An edge in the list beside the drawing. */
 const edge = (page: Page, name: string) =>
@@ -24,7 +24,8 @@ test('whoever does not believe the length sees where their own rule lands, and t
   await hands.fill('Your own length (cm)', '80');
   await expect(page.getByRole('radio', { name: /your own$/ })).toBeChecked();
   await saved(page);
-  await page.reload({ waitUntil: 'networkidle' });
+  await page.reload();
+  await isLive(page);
   await edge(page, 'Waist').click();
   await expect(
     page.getByRole('button', { name: 'Why 80.0 cm?' }).or(page.getByText('Why 80.0 cm?')),

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from './test';
-import { pointer, saved, visit } from './hands';
+import { isLive, pointer, saved, visit } from './hands';
 
 /** Answers of the becoming list, by kind. */
 const answers = (page: Page, kind: string) => page.locator(`li[data-kind="${kind}"]`);
@@ -20,7 +20,7 @@ for (const unit of ['cm', 'in'] as const) {
     await hands.fill('A wearer’s name', `Ilse ${unit}`);
     await hands.press('Add a wearer');
     await expect(page).toHaveURL(/\/wearers\/.+/);
-    await page.waitForLoadState('networkidle');
+    await isLive(page);
     await hands.press('Measure');
     for (const [label, text] of [
       [`Hip (${unit})`, hip],
@@ -39,7 +39,7 @@ for (const unit of ['cm', 'in'] as const) {
       await hands.fill('A cloth’s name', name);
       await hands.press('Add a cloth');
       await expect(page).toHaveURL(/\/cloth\/.+/);
-      await page.waitForLoadState('networkidle');
+      await isLive(page);
       await hands.fill('Stretch across, as stated (%)', across);
       await hands.fill('Stretch along, as stated (%)', '55');
       await hands.pick('Stands chlorine and salt', 'yes');
@@ -51,7 +51,7 @@ for (const unit of ['cm', 'in'] as const) {
     await hands.select('For', 'Briefs or swim bottoms');
     await hands.press('Add a pattern');
     await expect(page).toHaveURL(/\/patterns\/.+/);
-    await page.waitForLoadState('networkidle');
+    await isLive(page);
     await hands.press('From a CSV file');
     const bring = (text: string) =>
       page
@@ -79,8 +79,8 @@ for (const unit of ['cm', 'in'] as const) {
     await hands.select('Lining', `Fog ${unit}`);
     await hands.press('Start');
     await expect(page).toHaveURL(/\/garments\/[0-9a-f-]{36}/);
-    await page.waitForLoadState('networkidle');
-    await page.goto(`${page.url().split('?')[0]}?stage=fit`, { waitUntil: 'networkidle' });
+    await isLive(page);
+    await visit(page, `${page.url().split('?')[0]}?stage=fit`);
     await hands.select('Pattern', `Tern ${unit}`);
     await page.getByRole('radio', { name: /as the pattern was drafted/ }).check();
     await saved(page);
@@ -217,7 +217,7 @@ test('a stack that would contain itself is refused with a sentence', async ({ pa
   await visit(page, '/cloth');
   await hands.press('New stack of layers');
   await expect(page.getByRole('heading', { name: 'Layers, the outer one first' })).toBeVisible();
-  await page.waitForLoadState('networkidle');
+  await isLive(page);
   const own = page.url().split('/').at(-1) as string;
   await hands.press('Add a layer');
   await saved(page);
@@ -272,7 +272,7 @@ test('a kind of one’s own: a zone taken away, one added, and the garment has i
   await visit(page, '/garments/new');
   await hands.press('Copy tee');
   await expect(page).toHaveURL(/\/garments\/kinds\/.+/);
-  await page.waitForLoadState('networkidle');
+  await isLive(page);
   await page.getByRole('row', { name: /Waist/ }).getByRole('button', { name: 'Take away' }).click();
   await hands.press('Add a zone');
   await hands.fill('Name of new zone', 'Under the arms');
@@ -285,7 +285,7 @@ test('a kind of one’s own: a zone taken away, one added, and the garment has i
   await hands.select('Cloth', 'Heron jersey');
   await hands.press('Start');
   await expect(page).toHaveURL(/\/garments\/[0-9a-f-]{36}/);
-  await page.goto(`${page.url().split('?')[0]}?stage=fit`, { waitUntil: 'networkidle' });
+  await visit(page, `${page.url().split('?')[0]}?stage=fit`);
   await expect(page.getByRole('button', { name: 'Under the arms' }).first()).toBeVisible();
   await expect(page.locator('[data-part="zone-waist"]')).toHaveCount(0);
 });

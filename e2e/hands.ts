@@ -101,7 +101,13 @@ export async function saved(page: Page): Promise<void> {
 
 /** Goes to a page and waits until it is live: a click before its scripts have loaded would go nowhere. */
 export async function visit(page: Page, path: string): Promise<void> {
-  await page.goto(path, { waitUntil: 'networkidle' });
+  await page.goto(path);
+  await isLive(page);
+}
+
+/** Waits until the page that is there now, or comes, is live. */
+export async function isLive(page: Page): Promise<void> {
+  await page.waitForLoadState('networkidle');
   await expect(page.locator('h1').first()).toBeVisible();
   await live(page);
 }

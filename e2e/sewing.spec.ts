@@ -1,5 +1,5 @@
 import { expect, seedHousehold, test, type Page } from './test';
-import { pointer, saved, startGarment, visit } from './hands';
+import { isLive, pointer, saved, startGarment, visit } from './hands';
 import { kill, startServer } from './ownServer';
 
 const PORT = 4173;
@@ -24,15 +24,15 @@ const stepOn = (page: Page) => page.locator('[data-machine-step]');
 /** A tee for Odile out of Heron jersey, measured and ready to sew on a set of machines. */
 async function newTee(page: Page, name: string, set: string, unit: 'cm' | 'in'): Promise<string> {
   const hands = pointer(page);
-  const go = (path: string) => page.goto(`${BASE}${path}`, { waitUntil: 'networkidle' });
+  const go = (path: string) => visit(page, `${BASE}${path}`);
   await go('/garments/new');
   await hands.press(unit);
   const address = await startGarment(page, hands, name);
-  await page.goto(`${address}?stage=bands`, { waitUntil: 'networkidle' });
+  await visit(page, `${address}?stage=bands`);
   await hands.fill(`Front piece, edge to edge (${unit})`, unit === 'cm' ? '33' : '13');
   await hands.fill(`Back piece, edge to edge (${unit})`, unit === 'cm' ? '19' : '7 1/2');
   await saved(page);
-  await page.goto(`${address}?stage=sew`, { waitUntil: 'networkidle' });
+  await visit(page, `${address}?stage=sew`);
   await hands.select('Machines', set);
   await saved(page);
   await expect(page.locator('[data-step]').first()).toBeVisible();
@@ -78,7 +78,7 @@ for (const { name, set, unit, forward } of [
         await page.close();
         server = await startServer(PORT, DB);
         page = await context.newPage();
-        await page.goto(`${address}/sew`, { waitUntil: 'networkidle' });
+        await visit(page, `${address}/sew`);
         await expect(page.locator('[data-machine-step] h1')).toHaveText(title);
         await expect.poll(async () => (await placeOn(page))[0]).toBe(at + 1);
       }
@@ -91,7 +91,7 @@ for (const { name, set, unit, forward } of [
     if (set === 'On tour') expect(overcast).toBeGreaterThan(3);
     else expect(overcast).toBe(0);
     await page.waitForTimeout(1200);
-    await page.goto(`${address}?stage=sew`, { waitUntil: 'networkidle' });
+    await visit(page, `${address}?stage=sew`);
     await expect(page.getByText(`${count} of ${count} done`)).toBeVisible();
     await context.close();
   });
@@ -197,7 +197,7 @@ test('a newcomer’s machine: what it can do, a swatch in inches, its advice, ch
   await hands.fill('A machine’s name', 'Grandmother’s');
   await hands.press('Add a machine');
   await expect(page).toHaveURL(/\/machines\/[0-9a-f-]{36}/);
-  await page.waitForLoadState('networkidle');
+  await isLive(page);
   await hands.select('Kind', 'serger');
   await hands.fill('Threads at most', '9');
   await expect(page.getByText(/Threads at most: give a value from 2 to 5/)).toBeVisible();

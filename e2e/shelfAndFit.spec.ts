@@ -60,7 +60,7 @@ test('a tank has a hem and goes over the head; the swimsuit it could be has legs
     await hands.select('Cloth', 'Loon swim');
     await hands.press('Start');
     await expect(page).toHaveURL(/\/garments\/[0-9a-f-]{36}/);
-    await page.goto(`${page.url().split('?')[0]}?stage=fit`, { waitUntil: 'networkidle' });
+    await visit(page, `${page.url().split('?')[0]}?stage=fit`);
   };
   await start('As a tank');
   await expect(page.locator('[data-part="edge-hem"]')).toHaveCount(1);
