@@ -48,7 +48,9 @@ describe('what stands at Bands reaches the cutting table', () => {
     const neck = lines(of, 'neckline');
     expect(neck[0]).toBe('neckband folded along its length; it finishes 1.5 cm wide');
     // 560 mm in eighths: 70 mm on the neckline.
-    expect(neck.at(-1)).toMatch(/^neckband: mark in 8 from centre back, every [\d.]+ cm; the edge every 7\.0 cm/);
+    expect(neck.at(-1)).toMatch(
+      /^neckband: mark in 8 from centre back, every [\d.]+ cm; the edge every 7\.0 cm/,
+    );
   });
   test.each(['cm', 'in'] as const)('no line of a demo ticket is longer than an eye takes in, %s', (unit) => {
     for (const [id, facts] of demoFacts()) {
