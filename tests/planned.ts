@@ -1,7 +1,7 @@
 import { newCloth, type Cloth } from '@/core/facts/cloth';
 import { newGarment, type Garment } from '@/core/facts/garment';
 import type { KindId } from '@/core/facts/kindIds';
-import type { Wearer } from '@/core/facts/wearer';
+import type { MeasurementSet, Wearer } from '@/core/facts/wearer';
 import { planGarment } from '@/core/plan/planGarment';
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import type { GarmentPlan } from '@/core/plan/types';
@@ -14,6 +14,12 @@ import { TODAY } from './demoFacts';
 /** The demo household as the tests take it: invented data. */
 export const { cloths, wearers, patterns } = household(TODAY);
 export const odile = wearers.odile as Wearer;
+
+/** Odile with these measures and no others. */
+export const measured = (values: MeasurementSet['values']): Wearer => ({
+  ...odile,
+  measurements: { a: { measuredOn: TODAY, how: 'measured', values } },
+});
 
 /** A cloth by its stretch alone, across and along. */
 export const stated = (across: number, along = across): Cloth => ({

@@ -1,16 +1,12 @@
 import { phraseText } from '../explain/display';
 import type { Cloth } from '../facts/cloth';
 import { catalogue } from '../garments/catalogue';
-import { odile, plan, stated, value } from '../../../tests/planned';
-import { TODAY } from '../../../tests/demoFacts';
+import { measured, plan, stated, value } from '../../../tests/planned';
 import { NAP_MM } from './amount';
 
 /** The estimate done again by hand: rows of pieces below each other, turnings, nap, and what the wash takes. */
 const body = { bust: 960, waist: 740, hip: 1000, biceps: 300, head: 560, backLength: 420, armLength: 600 };
-const wearer = {
-  ...odile,
-  measurements: { a: { measuredOn: TODAY, how: 'measured' as const, values: body } },
-};
+const wearer = measured(body);
 const { lengths, extraMm, across } = catalogue.tee.amount;
 const needs = (cloth: Partial<Cloth>) =>
   value(plan('tee', { wearer, outer: { ...stated(0.5), widthMm: 1500, ...cloth } }), 'amount.length');

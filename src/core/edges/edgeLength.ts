@@ -2,6 +2,7 @@ import { sideStrap } from './elastics/lengths';
 import { USUAL_TURN } from './turns';
 import type { Explained, Term } from '../explain/explained';
 import { getNumber, leaf, type Ledger } from '../explain/ledger';
+import { allowanceAt } from '../facts/allowance';
 import type { EdgeMeasured, Garment } from '../facts/garment';
 import { openingAt, type Edge, type GarmentKind } from '../fit/garmentKind';
 import { edgeUseOf } from './useOf';
@@ -80,11 +81,11 @@ function measuredLength(
   id: string,
   label: string,
 ): Explained | undefined {
-  const { as, wholeMm, frontMm, backMm, allowanceMm, crossings, crossingAllowanceMm } = measured;
+  const { as, wholeMm, frontMm, backMm, crossings, crossingAllowanceMm } = measured;
   const { seamAllowanceMm } = garment.pattern;
   const terms = {
     turn: leaf('total turn of the edge', turnOf(edge, measured), 'rad', 'D'),
-    a: leaf('seam allowance at the edge', allowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
+    a: leaf('seam allowance at the edge', allowanceAt(garment, edge.id), 'mm', 'measured'),
     least: leaf('least that can be sewn', 1, 'mm', 'D'),
   } as const;
   const work = (formula: string, more: Readonly<Record<string, Term>>) =>

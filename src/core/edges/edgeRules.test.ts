@@ -1,6 +1,6 @@
 import { TODAY, demoFact } from '../../../tests/demoFacts';
 import { bottoms, edge, plush, rule, sentences, strip } from '../../../tests/edgePlans';
-import { odile, plan, stated, value } from '../../../tests/planned';
+import { measured, odile, plan, stated, value } from '../../../tests/planned';
 import { MM_PER_INCH } from '../units/constants';
 import { type Elastic } from '../facts/elastic';
 import type { EdgeChoice } from '../facts/garment';
@@ -91,10 +91,7 @@ describe('rules of thumb (handbook 04, T)', () => {
     expect(value(of, one.chosen)).toBeCloseTo(27 * MM_PER_INCH - 2 * 6, 9);
   });
   test('side straps only after both panels are known: (94 − 38 − 36) ÷ 2, and 3 to 4 cm round the rings', () => {
-    const wearer = {
-      ...odile,
-      measurements: { a: { measuredOn: TODAY, how: 'measured' as const, values: { lowHip: 940, hip: 980 } } },
-    };
+    const wearer = measured({ lowHip: 940, hip: 980 });
     const panties = (choice: EdgeChoice) =>
       plan('lace-panties', { outer: stated(0.5), wearer }, { edges: { 'side-strap': choice } });
     expect(edge(panties({ frontRingsMm: 380 }), 'side-strap').strips).toEqual([]);

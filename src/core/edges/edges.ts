@@ -4,7 +4,7 @@ import { bodyUnder, hasClosure, openingAt, type Edge } from '../fit/garmentKind'
 import { allowancePlan, dropPlan, gathersPlan, hemPlan, ripplePlan } from './edgeExtras';
 import type { EdgesInputs } from './edgeInputs';
 import { mismatchesOf } from './edgeMatches';
-import { finishOf, edgeUseOf } from './useOf';
+import { cutWayOf, finishOf, edgeUseOf } from './useOf';
 import { planStrips } from './strips/strips';
 import type { EdgePlan } from './types';
 
@@ -79,7 +79,7 @@ function missingFor(
   const cloth = use.strips[0]?.of;
   if (cloth === undefined || cloth === 'outer') return undefined;
   if (cloth === 'band' && !band) return say`Choose the bands’ cloth and pull a swatch of it`;
-  const way = garment.edges?.[edge.id]?.direction ?? use.strips[0]?.way;
+  const way = cutWayOf(garment.edges?.[edge.id], use.strips[0]);
   if (cloth === 'band' && facts.band && way && !band?.[way])
     return say`Pull a swatch of ${{ name: facts.band.name }} ${way}, as the band is cut`;
   const measure = bodyUnder(kind, edge);

@@ -1,7 +1,8 @@
-import type { EdgeUse } from './elastics/edgeUse';
+import type { EdgeUse, StripSpec } from './elastics/edgeUse';
 import { USE_OF_FINISH, edgeUses } from './elastics/uses';
 import type { Finish, UseId } from '../facts/edgeUses';
-import type { Garment } from '../facts/garment';
+import type { ClothDirection } from '../facts/cloth';
+import type { EdgeChoice, Garment } from '../facts/garment';
 import type { Edge } from '../fit/garmentKind';
 import type { EdgePlan } from './types';
 
@@ -14,6 +15,12 @@ export function usualUse(edge: Pick<Edge, 'id' | 'use'>, finish: Finish): UseId 
 /** What is sewn to an edge: as the person says, else as is usual there. */
 export const edgeUseOf = (edge: Edge, garment: Pick<Garment, 'edges'>): EdgeUse =>
   edgeUses[garment.edges?.[edge.id]?.use ?? usualUse(edge, edge.finish)];
+
+/** Which way of its cloth a strip runs: as the person says, else as such a strip does; `undefined` where it goes by the cloth. */
+export const cutWayOf = (
+  choice: EdgeChoice | undefined,
+  spec: StripSpec | undefined,
+): ClothDirection | undefined => choice?.direction ?? spec?.way;
 
 /** How an edge of this garment is finished. */
 export const finishOf = (edge: Edge, garment: Pick<Garment, 'edges'>): Finish =>

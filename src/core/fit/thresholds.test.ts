@@ -1,18 +1,12 @@
 import { phraseText } from '../explain/display';
 import type { PatternSize } from '../facts/pattern';
 import { newPattern, type Pattern } from '../facts/pattern';
-import type { Wearer } from '../facts/wearer';
 import { catalogue } from '../garments/catalogue';
-import { TODAY } from '../../../tests/demoFacts';
-import { odile, plan, stated, value, zone } from '../../../tests/planned';
+import { measured, plan, stated, value, zone } from '../../../tests/planned';
 import { skinStretch } from './movement';
 
 /** Where a verdict turns: at the number itself, and a little to either side. */
 
-const measured = (values: Readonly<Record<string, number>>): Wearer => ({
-  ...odile,
-  measurements: { a: { measuredOn: TODAY, how: 'measured', values } },
-});
 const body = {
   bust: 960,
   highBust: 905,

@@ -4,7 +4,7 @@ import { getNumber, say } from '../explain/ledger';
 import type { Explained, Phrase } from '../explain/explained';
 import type { GarmentKind } from '../fit/garmentKind';
 import { stageIds, type Need, type Problem, type StageId, type StageState } from '../explain/problem';
-import { neckbandEdge } from '../edges/useOf';
+import { cutWayOf, neckbandEdge } from '../edges/useOf';
 import { type EdgePlan } from '../edges/types';
 import { type GarmentPlan } from './types';
 import { type MeasurePlan } from '../fit/types';
@@ -63,7 +63,7 @@ export function planNeeds({
       sentence: neck ? say`Choose the neckband’s cloth` : say`Choose the bands’ cloth`,
     });
   } else if (neck && band) {
-    const way = garment.edges?.[neck.id]?.direction ?? edgeUses[neck.use].strips[0]?.way;
+    const way = cutWayOf(garment.edges?.[neck.id], edgeUses[neck.use].strips[0]);
     if (way && !bandRead?.[way])
       needs.push({
         stage: 'stretch',

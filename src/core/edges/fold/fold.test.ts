@@ -179,7 +179,6 @@ describe('what its fold says is too long', () => {
 });
 
 describe('how wide it comes out', () => {
-  const narrows = { ...stated(0.6) };
   const tested = (choice: EdgeChoice) => {
     const pulls = Object.fromEntries(
       ['a', 'b', 'c'].map((id) => [
@@ -197,7 +196,7 @@ describe('how wide it comes out', () => {
     );
     return plan(
       'tee',
-      { ...cloths, band: { ...narrows, tests: pulls } },
+      { ...cloths, band: { ...stated(0.6), tests: pulls } },
       atNeckline({}, { ...round, ...choice }),
     );
   };

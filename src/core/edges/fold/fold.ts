@@ -63,8 +63,9 @@ export function workFold(inputs: StripInputs, on: Explained): Fold | undefined {
     formula: foldEdge.text,
     terms: { N: on, turn, w },
   });
-  const upTo = (name: string, label: string, most: number) =>
-    book.work(`${id}.${name}`, {
+  const upTo = (name: string, label: string, most: number) => {
+    const slack = leaf('slack allowed at the fold', most, 'share', 'T');
+    return book.work(`${id}.${name}`, {
       label,
       unit: 'mm',
       mark: 'T',
@@ -72,13 +73,11 @@ export function workFold(inputs: StripInputs, on: Explained): Fold | undefined {
         ? {
             note: 'The mitre at the point takes as much off the band’s fold as off the edge’s.',
             formula: '(1 + slack) * (F - m) + m',
-            terms: { slack: leaf('slack allowed at the fold', most, 'share', 'T'), F: fold, m: mitre },
+            terms: { slack, F: fold, m: mitre },
           }
-        : {
-            formula: '(1 + slack) * F',
-            terms: { slack: leaf('slack allowed at the fold', most, 'share', 'T'), F: fold },
-          }),
+        : { formula: '(1 + slack) * F', terms: { slack, F: fold } }),
     });
+  };
   return {
     width: w,
     turn,

@@ -1,5 +1,6 @@
 import type { Explained } from '../../explain/explained';
 import { leaf } from '../../explain/ledger';
+import { allowanceAt } from '../../facts/allowance';
 import type { CrossingSeam } from '../marks/bandMarks';
 import { turnOf } from '../edgeLength';
 import { OWN_PARTS, partTerms, type RuleLength } from './stripRules';
@@ -116,7 +117,7 @@ function backAtSeamline(
   on: Explained,
   backMm: number,
 ): Explained {
-  const { as, allowanceMm, crossingAllowanceMm } = choice?.measured ?? {};
+  const { as, crossingAllowanceMm } = choice?.measured ?? {};
   const { seamAllowanceMm } = facts.garment.pattern;
   const label = 'the back’s part of the edge, at the seamline';
   const back = leaf('the back as measured', backMm, 'mm', 'measured');
@@ -140,7 +141,7 @@ function backAtSeamline(
       back,
       s: leaf('allowance lost at each of its seams', lost, 'mm', 'measured'),
       turn: leaf('total turn of the edge', turnOf(edge, choice?.measured), 'rad', 'D'),
-      a: leaf('seam allowance at the edge', allowanceMm ?? seamAllowanceMm, 'mm', 'measured'),
+      a: leaf('seam allowance at the edge', allowanceAt(facts.garment, edge.id), 'mm', 'measured'),
       L: on,
     },
   });

@@ -6,6 +6,7 @@ import { getNumber, say, type Ledger } from '../../explain/ledger';
 import type { EdgeChoice } from '../../facts/garment';
 import { bodyUnder, hasClosure, openingAt, type Edge, type GarmentKind } from '../../fit/garmentKind';
 import { planHold, type HoldPlan } from '../hold';
+import { cutWayOf } from '../useOf';
 import { createMemory } from '../../explain/remember';
 import { readElastic, type ElasticReading } from '../elastics/elasticReading';
 import type { Body } from '../../explain/body';
@@ -282,7 +283,7 @@ function materialOf(
 ): StripMaterial | undefined {
   if (spec.of !== 'elastic') {
     const [cloth, read] = spec.of === 'band' ? [facts.band, band] : [facts.outer, outer];
-    const way = choice?.direction ?? spec.way ?? read?.around;
+    const way = cutWayOf(choice, spec) ?? read?.around;
     const reading = way && read?.[way];
     if (!cloth || !reading) return undefined;
     const widthMm = choice?.finishedMm ?? use.finishedMm ?? use.usualWidthMm ?? 0;

@@ -1,6 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { turnOfCloth } from '@/core/edges/fold/formulas';
+import { allowanceAt } from '@/core/facts/allowance';
 import { finishedFromCut } from '@/core/edges/elastics/lengths';
 import { marksOf, quarterPastSeam } from '@/core/edges/marks/stripMarks';
 import type { EdgePlan, StripPlan } from '@/core/edges/types';
@@ -78,12 +79,12 @@ export function EdgeWork({ plan }: { plan: EdgePlan }) {
 /** The first strip of cloth, typed as it is cut. */
 function Given({ plan, strip }: { plan: EdgePlan; strip: StripPlan }) {
   const { garment, facts } = useGarment();
-  const { use, choice, put } = useEdge(plan);
+  const { use, put } = useEdge(plan);
   const numbers = useNumbers();
   const spec = use.strips[0];
   if (!strip.cutWidth || !spec || strip.of === 'elastic') return null;
   const way = spec.width === 'binding' || spec.width === 'facing' ? spec.width : 'folded';
-  const allowanceMm = choice.measured?.allowanceMm ?? garment.pattern.seamAllowanceMm;
+  const allowanceMm = allowanceAt(garment, plan.id);
   const cloth = strip.of === 'band' ? facts.band : facts.outer;
   return (
     <GivenStrip

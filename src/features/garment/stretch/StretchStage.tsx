@@ -9,7 +9,7 @@ import Link from 'next/link';
 import { phraseText } from '@/core/explain/display';
 import { classLabels } from '@/core/cloth/stretchClass';
 import { edgeUses } from '@/core/edges/elastics/uses';
-import { neckbandEdge } from '@/core/edges/useOf';
+import { cutWayOf, neckbandEdge } from '@/core/edges/useOf';
 import type { ClothPlan, DirectionPlan } from '@/core/cloth/types';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { Layers } from '@/features/cloth/Layers';
@@ -75,7 +75,7 @@ export function StretchStage() {
             {neck && (
               <ChoiceRow
                 legend="The band’s length runs"
-                value={garment.edges?.[neck.id]?.direction ?? edgeUses[neck.use].strips[0]?.way ?? 'across'}
+                value={cutWayOf(garment.edges?.[neck.id], edgeUses[neck.use].strips[0])}
                 options={[
                   { value: 'across', label: 'across the cloth' },
                   { value: 'along', label: 'along the selvedge' },
