@@ -26,7 +26,9 @@ export function readClothOnce(
       if (!layer || layer === cloth) return [];
       return [{ reading: readClothOnce(book, `${prefix}.${key}`, layer, find, depth + 1), turned }];
     });
-    if (laid.length > 0) return readStack(book, prefix, cloth.name, laid);
+    const turned = laid.map((layer) => asLaid(layer.turned)).join('');
+    const layers = laid.map(({ reading }) => reading);
+    if (laid.length > 0) return readLaidOnce(book, prefix, cloth.name, turned, ...layers);
   }
   return readOnce(book, cloth, prefix);
 }
@@ -34,14 +36,23 @@ export function readClothOnce(
 /** Stacks in stacks deeper than this are not read; the door refuses them before. */
 const MAX_DEPTH = 6;
 
-/**
- * `readStack` of an outer cloth and its lining, worked out once for each pair: `readClothOnce` gives the same
- * reading for the same cloth, so the pair is known again.
- */
-export const readLinedOnce = workedOnce(
-  (book, outer: ClothReading, lining: ClothReading, prefix: string): ClothReading =>
-    readStack(book, prefix, `${outer.name} with ${lining.name}`, [
-      { reading: outer, turned: false },
-      { reading: lining, turned: false },
-    ]),
+/** `readStack`, worked out once for the same layers laid the same way: of each whether it is turned a quarter. */
+const readLaidOnce = workedOnce(
+  (book, prefix: string, name: string, turned: string, ...layers: readonly ClothReading[]): ClothReading =>
+    readStack(
+      book,
+      prefix,
+      name,
+      layers.map((reading, at) => ({ reading, turned: turned[at] === TURNED })),
+    ),
 );
+const TURNED = 't';
+const asLaid = (turned: boolean): string => (turned ? TURNED : '-');
+
+/** The outer cloth and its lining as one cloth, under `prefix`. */
+export const readLinedOnce = (
+  book: Ledger,
+  outer: ClothReading,
+  lining: ClothReading,
+  prefix: string,
+): ClothReading => readLaidOnce(book, prefix, `${outer.name} with ${lining.name}`, '--', outer, lining);

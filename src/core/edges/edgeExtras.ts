@@ -5,7 +5,7 @@ import { getNumber, leaf, say } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
 import { hemFieldOf, type Edge } from '../fit/garmentKind';
 import { turnOf } from './edgeLength';
-import type { EdgesInputs } from './edgeInputs';
+import type { EdgeInputs } from './edgeInputs';
 import type { EdgePlan, StripPlan } from './types';
 
 /** Allowances closer than this are the same, mm. */
@@ -15,11 +15,7 @@ const SAME_MM = 0.5;
  * What an edge's construction asks of its allowance against what is drawn: how much to add before cutting, or how
  * much longer the opening gets where nothing is added, Θ × the difference (D).
  */
-export function allowancePlan(
-  { book, facts }: EdgesInputs,
-  edge: Edge,
-  use: EdgeUse,
-): Pick<EdgePlan, 'allowance'> {
+export function allowancePlan({ book, facts, edge }: EdgeInputs, use: EdgeUse): Pick<EdgePlan, 'allowance'> {
   const { garment, elastics = {} } = facts;
   const choice = garment.edges?.[edge.id];
   const drawnMm = choice?.drawnAllowanceMm ?? garment.pattern.seamAllowanceMm;
@@ -82,11 +78,7 @@ export function allowancePlan(
 const RIPPLE_SHARE = 0.5;
 
 /** How a lettuce edge ripples: as much as it is stretched under the needle, within what the cloth has that way. */
-export function ripplePlan(
-  { book, facts, outer }: EdgesInputs,
-  edge: Edge,
-  use: EdgeUse,
-): Pick<EdgePlan, 'ripple'> {
+export function ripplePlan({ book, facts, edge, outer }: EdgeInputs, use: EdgeUse): Pick<EdgePlan, 'ripple'> {
   if (!use.ripples || !outer) return {};
   const id = `edge.${edge.id}.ripple`;
   const share = leaf('share of its stretch that may be used while sewing', LIMITS.sewn, 'share', 'T');
@@ -145,15 +137,14 @@ export function ripplePlan(
 
 /** A fuller edge gathered onto this one's seamline, or onto the finished waistband that is its edge. */
 export function gathersPlan(
-  { book, facts, lengths }: EdgesInputs,
-  edge: Edge,
+  { book, facts, edge, length }: EdgeInputs,
   use: EdgeUse,
   strips: readonly StripPlan[],
 ): Pick<EdgePlan, 'gathers'> {
   const choice = facts.garment.edges?.[edge.id];
   const before = choice?.gatheredFromMm;
   const [strip] = strips;
-  const after = use.gathersOntoStrip && strip ? getNumber(book.numbers, strip.sewn) : lengths[edge.id];
+  const after = use.gathersOntoStrip && strip ? getNumber(book.numbers, strip.sewn) : length;
   if (before === undefined || !after) return {};
   const id = `edge.${edge.id}.gathers`;
   const where = choice?.gatheredAt ?? 'evenly';
@@ -185,11 +176,7 @@ export function gathersPlan(
 }
 
 /** A hem: how deep it is turned, and the edge it makes. */
-export function hemPlan(
-  { book, facts, lengths }: EdgesInputs,
-  edge: Edge,
-  use: EdgeUse,
-): Pick<EdgePlan, 'hem'> {
+export function hemPlan({ book, facts, edge, length }: EdgeInputs, use: EdgeUse): Pick<EdgePlan, 'hem'> {
   if (!use.turnsUp) return {};
   const { pattern } = facts.garment;
   const depth = book.given(
@@ -199,8 +186,7 @@ export function hemPlan(
     'mm',
     'chosen',
   );
-  const seamline = lengths[edge.id];
-  return { hem: { depth: depth.id, ...(seamline ? { seamline: seamline.id } : {}) } };
+  return { hem: { depth: depth.id, ...(length ? { seamline: length.id } : {}) } };
 }
 
 /** Lengthwise stretch of a top once its band draws it down, until it is measured (estimate, unchecked). */
@@ -208,9 +194,8 @@ const USUAL_LENGTHWISE = 0.05;
 
 /** How far an extra strap comes down once the band draws it: length × lengthwise extension (T). */
 export function dropPlan(
-  { book, facts }: EdgesInputs,
+  { book, facts, edge }: EdgeInputs,
   use: EdgeUse,
-  edge: Edge,
   strips: readonly StripPlan[],
 ): Pick<EdgePlan, 'drop'> {
   const strip = strips[0];

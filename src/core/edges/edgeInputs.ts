@@ -1,21 +1,30 @@
 import type { ClothReading } from '../cloth/reading';
 import type { Explained } from '../explain/explained';
 import type { Ledger } from '../explain/ledger';
-import type { GarmentKind } from '../fit/garmentKind';
+import type { SeenBy } from '../explain/stage';
+import type { Edge, GarmentKind } from '../fit/garmentKind';
 import type { Body } from '../explain/body';
-import type { GarmentFacts } from '../facts/garmentFacts';
 
-/** What every edge is planned from. */
-export interface EdgesInputs {
+export const edgeSees = {
+  records: ['wearer', 'outer', 'band', 'pattern', 'elastics', 'findings'],
+  garment: ['kind', 'style', 'edges', 'closures', 'pattern', 'stay', 'cuts'],
+} as const;
+
+/** What an edge and its strips are planned from. */
+export type EdgeFacts = SeenBy<typeof edgeSees>;
+
+export interface EdgeInputs {
   readonly book: Ledger;
-  readonly facts: GarmentFacts;
+  readonly facts: EdgeFacts;
   readonly kind: GarmentKind;
+  readonly edge: Edge;
+  /** Its seamline, where it is known. */
+  readonly length: Explained | undefined;
   /** The body with marked defaults for what was not measured. */
   readonly body: Body;
   readonly band: ClothReading | undefined;
   readonly outer: ClothReading | undefined;
-  readonly lengths: Readonly<Record<string, Explained>>;
-  /** The edge whose band goes on while a seam that crosses it is open: its ends lie in that seam. */
-  readonly sewnOpen: string | undefined;
+  /** Its band goes on while a seam that crosses it is open: its ends lie in that seam. */
+  readonly endsInSeam: boolean;
   readonly size: string | undefined;
 }

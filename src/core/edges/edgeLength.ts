@@ -2,17 +2,21 @@ import { sideStrap } from './elastics/lengths';
 import { USUAL_TURN } from './turns';
 import type { Explained, Term } from '../explain/explained';
 import { getNumber, leaf, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import { allowanceAt } from '../facts/allowance';
-import type { EdgeMeasured, Garment } from '../facts/garment';
+import type { EdgeMeasured } from '../facts/garment';
 import { openingAt, type Edge, type GarmentKind } from '../fit/garmentKind';
 import { edgeUseOf } from './useOf';
 import type { Body } from '../explain/body';
 import type { ZonePlan } from '../fit/types';
 
+const lengthSees = { records: [], garment: ['pattern', 'edges'] } as const;
+
 interface EdgeLengthInputs {
   readonly book: Ledger;
+  readonly facts: SeenBy<typeof lengthSees>;
   readonly kind: GarmentKind;
-  readonly garment: Garment;
+  readonly edge: Edge;
   readonly passes: Body;
   readonly zones: readonly ZonePlan[];
 }
@@ -21,18 +25,12 @@ interface EdgeLengthInputs {
 export const turnOf = (edge: Edge, measured: EdgeMeasured | undefined): number =>
   measured?.turnRad ?? (edge.curve ? USUAL_TURN[edge.curve] : 0);
 
-/** Every edge's seamline where it is known: as measured, else from its opening, neckline, zone or body. */
-export function edgeLengths(inputs: EdgeLengthInputs): Readonly<Record<string, Explained>> {
-  return Object.fromEntries(
-    inputs.kind.edges.flatMap((edge) => {
-      const length = edgeLength(inputs, edge);
-      return length ? [[edge.id, length] as const] : [];
-    }),
-  );
-}
+/** An edge's seamline where it is known: as measured, else from its opening, neckline, zone or body. */
+export const edgeLength = stage(lengthSees, workLength);
 
-function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined {
-  const { book, kind, garment, passes, zones } = inputs;
+function workLength(inputs: EdgeLengthInputs): Explained | undefined {
+  const { book, facts, kind, edge, passes, zones } = inputs;
+  const { garment } = facts;
   const { pattern, edges = {} } = garment;
   const choice = edges[edge.id];
   const use = edgeUseOf(edge, garment);
@@ -40,8 +38,8 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
   const label = `${edge.label.toLowerCase()}, at the seamline`;
   const given = (mm: number) => book.given(id, label, mm, 'mm', 'measured');
   const opening = openingAt(kind, edge.id);
-  if (use.measured === 'between rings') return ringToRing(inputs, edge, id);
-  const measured = choice?.measured && measuredLength(inputs, edge, choice.measured, id, label);
+  if (use.measured === 'between rings') return ringToRing(inputs, id);
+  const measured = choice?.measured && measuredLength(inputs, choice.measured, id, label);
   if (measured) return measured;
   if (use.measured === 'shoulder seam')
     return pattern.shoulderMm === undefined ? undefined : given(pattern.shoulderMm);
@@ -75,8 +73,7 @@ function edgeLength(inputs: EdgeLengthInputs, edge: Edge): Explained | undefined
 
 /** From what was measured to the seamline: allowances lost at crossing seams, then the curve. */
 function measuredLength(
-  { book, garment }: EdgeLengthInputs,
-  edge: Edge,
+  { book, facts: { garment }, edge }: EdgeLengthInputs,
   measured: EdgeMeasured,
   id: string,
   label: string,
@@ -115,8 +112,7 @@ function measuredLength(
 
 /** A side strap between its rings, once both panels are known. */
 function ringToRing(
-  { book, garment, passes }: EdgeLengthInputs,
-  edge: Edge,
+  { book, facts: { garment }, edge, passes }: EdgeLengthInputs,
   id: string,
 ): Explained | undefined {
   const { frontRingsMm, backRingsMm } = garment.edges?.[edge.id] ?? {};

@@ -11,11 +11,13 @@ import type { Ledger } from '../explain/ledger';
 import type { EdgeChoice, EdgeRef } from '../facts/garment';
 import type { Edge, GarmentKind } from '../fit/garmentKind';
 import { isSwimwear } from './useOf';
-import type { GarmentFacts } from '../facts/garmentFacts';
+import type { Seen } from '../explain/stage';
+
+type MaterialFacts = Seen<'elastics' | 'findings', 'edges'>;
 
 /** Everything that does not go together at an edge, by the field that would have to change. */
 export function edgeMismatches(
-  facts: GarmentFacts,
+  facts: Seen<'elastics' | 'findings', 'edges' | 'style'>,
   kind: GarmentKind,
   edge: Edge,
   use: EdgeUse,
@@ -52,7 +54,7 @@ export function edgeMismatches(
 }
 
 /** The height of the band that a hook-and-eye closes: as chosen, else that of the elastic in its casing. */
-function bandHeight({ garment, elastics = {} }: GarmentFacts, kind: GarmentKind): number | undefined {
+function bandHeight({ garment, elastics = {} }: MaterialFacts, kind: GarmentKind): number | undefined {
   const closure = kind.edges.find(({ use }) => use === 'hook-and-eye');
   const casing = kind.edges.find(({ use }) => use === 'casing');
   return (
@@ -64,7 +66,7 @@ function bandHeight({ garment, elastics = {} }: GarmentFacts, kind: GarmentKind)
 /** The same as phrases of the plan. */
 export const mismatchesOf = (
   book: Ledger,
-  facts: GarmentFacts,
+  facts: Parameters<typeof edgeMismatches>[0],
   kind: GarmentKind,
   edge: Edge,
   use: EdgeUse,
@@ -86,7 +88,7 @@ interface FindingNeed {
 }
 
 export function findingNeeds(
-  facts: GarmentFacts,
+  facts: MaterialFacts,
   kind: GarmentKind,
   edge: Edge,
   use: EdgeUse,

@@ -1,23 +1,22 @@
 import { say } from '../explain/ledger';
+import { stage } from '../explain/stage';
 import { bodyFields } from '../facts/wearer';
-import { bodyUnder, hasClosure, openingAt, type Edge } from '../fit/garmentKind';
+import { bodyUnder, hasClosure, openingAt } from '../fit/garmentKind';
 import { allowancePlan, dropPlan, gathersPlan, hemPlan, ripplePlan } from './edgeExtras';
-import type { EdgesInputs } from './edgeInputs';
+import { edgeSees, type EdgeInputs } from './edgeInputs';
 import { mismatchesOf } from './edgeMatches';
 import { cutWayOf, finishOf, edgeUseOf } from './useOf';
 import { planStrips } from './strips/strips';
 import type { EdgePlan } from './types';
 
-/** Every edge with what finishes it, worked out: its length at rest, its strips, and the opening it makes. */
-export const planEdges = (inputs: EdgesInputs): readonly EdgePlan[] =>
-  inputs.kind.edges.map((edge) => planEdge(inputs, edge));
+/** An edge with what finishes it, worked out: its length at rest, its strips, and the opening it makes. */
+export const planEdge = stage(edgeSees, workEdge);
 
-function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
-  const { book, facts, kind, body, band, outer, lengths, sewnOpen, size } = inputs;
+function workEdge(inputs: EdgeInputs): EdgePlan {
+  const { book, facts, kind, edge, length, body, band, outer, endsInSeam, size } = inputs;
   const { garment } = facts;
   const opening = openingAt(kind, edge.id);
   const use = edgeUseOf(edge, garment);
-  const length = lengths[edge.id];
   const skip = use.stays === true && garment.stay === 'none';
   const strips =
     length && !skip
@@ -32,10 +31,10 @@ function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
           band,
           outer,
           size,
-          endsInSeam: sewnOpen === edge.id,
+          endsInSeam,
         })
       : [];
-  const missing = missingFor(inputs, edge, strips.length > 0);
+  const missing = missingFor(inputs, strips.length > 0);
   return {
     id: edge.id,
     label: edge.label,
@@ -43,11 +42,11 @@ function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
     use: use.id,
     ...(length === undefined ? {} : { length: length.id }),
     strips,
-    ...allowancePlan(inputs, edge, use),
-    ...ripplePlan(inputs, edge, use),
-    ...gathersPlan(inputs, edge, use, strips),
-    ...hemPlan(inputs, edge, use),
-    ...dropPlan(inputs, use, edge, strips),
+    ...allowancePlan(inputs, use),
+    ...ripplePlan(inputs, use),
+    ...gathersPlan(inputs, use, strips),
+    ...hemPlan(inputs, use),
+    ...dropPlan(inputs, use, strips),
     mismatches: mismatchesOf(book, facts, kind, edge, use),
     ...(missing ? { missing } : {}),
     ...(opening ? { opening: opening.id } : {}),
@@ -57,8 +56,7 @@ function planEdge(inputs: EdgesInputs, edge: Edge): EdgePlan {
 
 /** What has to be measured or chosen before an edge's strips can be worked out. */
 function missingFor(
-  { facts, lengths, band, kind, body }: EdgesInputs,
-  edge: Edge,
+  { facts, edge, length, band, kind, body }: EdgeInputs,
   planned: boolean,
 ): EdgePlan['missing'] {
   const { garment, wearer } = facts;
@@ -72,7 +70,7 @@ function missingFor(
       ? undefined
       : say`Measure the pattern’s shoulder seam: the stay is as long`;
   }
-  if (!lengths[edge.id]) {
+  if (!length) {
     if (edge.body && wearer) return say`Measure ${{ name: wearer.name }} there, or this edge itself`;
     return say`Measure the ${name} on the pattern`;
   }

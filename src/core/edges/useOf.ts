@@ -12,8 +12,13 @@ export function usualUse(edge: Pick<Edge, 'id' | 'use'>, finish: Finish): UseId 
   return edge.id === 'neckline' && finish === 'band' ? 'neckband' : USE_OF_FINISH[finish];
 }
 
+/** All that has to be known of a garment for what is sewn to its edges. */
+export interface WithUses {
+  readonly edges?: Readonly<Record<string, Pick<EdgeChoice, 'use'>>>;
+}
+
 /** What is sewn to an edge: as the person says, else as is usual there. */
-export const edgeUseOf = (edge: Edge, garment: Pick<Garment, 'edges'>): EdgeUse =>
+export const edgeUseOf = (edge: Edge, garment: WithUses): EdgeUse =>
   edgeUses[garment.edges?.[edge.id]?.use ?? usualUse(edge, edge.finish)];
 
 /** Which way of its cloth a strip runs: as the person says, else as such a strip does; `undefined` where it goes by the cloth. */
@@ -23,8 +28,7 @@ export const cutWayOf = (
 ): ClothDirection | undefined => choice?.direction ?? spec?.way;
 
 /** How an edge of this garment is finished. */
-export const finishOf = (edge: Edge, garment: Pick<Garment, 'edges'>): Finish =>
-  edgeUseOf(edge, garment).finish;
+export const finishOf = (edge: Edge, garment: WithUses): Finish => edgeUseOf(edge, garment).finish;
 
 /** The edge that a neckband goes on, planned already or not. */
 export const neckbandEdge = (edges: readonly EdgePlan[]): EdgePlan | undefined =>

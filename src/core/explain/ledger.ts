@@ -19,7 +19,7 @@ export interface Ledger {
   readonly numbers: Readonly<Record<string, Explained>>;
   /** Computes a number from its terms. Throws on a repeated id or a result that is not finite (misuse). */
   work(id: string, working: Working): Explained;
-  /** Takes in numbers worked out elsewhere. */
+  /** Takes in numbers worked out elsewhere; the same number may come twice. */
   adopt(entries: readonly Explained[]): void;
   /** Enters a fact, a rule of the trade or a choice as a number in its own right. */
   given(id: string, label: string, value: number, unit: Quantity, mark: Mark, note?: string): Explained;
@@ -28,8 +28,9 @@ export interface Ledger {
 /** The step, as a share, by which each term is moved to find what a number is most sensitive to. */
 export const SENSITIVITY_STEP = 0.01;
 
-export function createLedger(): Ledger {
-  const numbers: Record<string, Explained> = Object.create(null) as Record<string, Explained>;
+/** A new ledger; of `earlier` numbers it knows, without holding them itself. */
+export function createLedger(earlier: Ledger['numbers'] | null = null): Ledger {
+  const numbers = Object.create(earlier) as Record<string, Explained>;
   const enter = (entry: Explained): Explained => {
     if (numbers[entry.id] !== undefined) {
       throw new Error(`expected a new number id, got "${entry.id}" twice; name each once`);
@@ -45,7 +46,10 @@ export function createLedger(): Ledger {
   return {
     numbers,
     adopt(entries) {
-      for (const entry of entries) enter(entry);
+      for (const entry of entries) {
+        if (numbers[entry.id] === entry) numbers[entry.id] = entry;
+        else enter(entry);
+      }
     },
     work(id, { label, unit, mark, formula, terms, note }) {
       const values: Record<string, number> = {};

@@ -1,13 +1,22 @@
 import type { Explained } from '../explain/explained';
 import type { Body } from '../explain/body';
 import type { Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import { estimateFor } from './estimates';
 import { OLD_AFTER_DAYS, ageOn, daysBetween, latestMeasures } from './latestMeasures';
 import { tapeTips } from './tapeTips';
 import type { GarmentKind } from './garmentKind';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { MeasurePlan } from './types';
+
+const measuresSee = { records: ['wearer'], garment: [] } as const;
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly facts: SeenBy<typeof measuresSee>;
+  readonly kind: GarmentKind;
+  readonly onDate: string;
+}
 
 interface PlannedMeasures {
   readonly measures: readonly MeasurePlan[];
@@ -21,12 +30,9 @@ interface PlannedMeasures {
  * The measurements the garment needs: measured, guessed, a marked default, or missing. A default never sets the
  * size of a zone; it only tells what an opening must pass.
  */
-export function planMeasures(
-  book: Ledger,
-  { wearer }: GarmentFacts,
-  kind: GarmentKind,
-  onDate: string,
-): PlannedMeasures {
+export const planMeasures = stage(measuresSee, workMeasures);
+
+function workMeasures({ book, facts: { wearer }, kind, onDate }: Inputs): PlannedMeasures {
   const latest = wearer ? latestMeasures(wearer) : {};
   const body: Record<string, Explained> = {};
   const passes: Record<string, Explained> = {};

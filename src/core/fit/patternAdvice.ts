@@ -1,18 +1,24 @@
 import type { Explained, Phrase } from '../explain/explained';
 import { getNumber, say, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import type { GarmentKind, Zone } from './garmentKind';
 import { LEAST_CHANGE_MM, placeOfLength, zoneChange } from './size';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { PatternPlan, SizePlan, ZonePlan } from './types';
 
+const patternSees = { records: [], garment: ['pattern'] } as const;
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly facts: SeenBy<typeof patternSees>;
+  readonly kind: GarmentKind;
+  readonly zones: readonly ZonePlan[];
+  readonly size: SizePlan | undefined;
+}
+
 /** The zones with what to change on the pattern: measured on it, or out of its size table. */
-export function withPattern(
-  book: Ledger,
-  { garment }: GarmentFacts,
-  kind: GarmentKind,
-  zones: readonly ZonePlan[],
-  size: SizePlan | undefined,
-): readonly ZonePlan[] {
+export const withPattern = stage(patternSees, workPattern);
+
+function workPattern({ book, facts: { garment }, kind, zones, size }: Inputs): readonly ZonePlan[] {
   return zones.map((plan) => {
     const zone = kind.zones.find(({ id }) => id === plan.zone);
     const girth = garment.pattern.finished[plan.zone];

@@ -1,5 +1,6 @@
 import type { Explained, Phrase } from '../explain/explained';
 import { getNumber, leaf, say, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import type { Pattern, PatternSize } from '../facts/pattern';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import { finishedGirth, nearestIndex, sizesInOrder } from './patternSize';
@@ -7,11 +8,12 @@ import { styleOf, type GarmentKind, type Zone } from './garmentKind';
 import { bustAdjustments, bustAgainstPattern, shareWithoutAdjustment, withoutAdjustment } from './bust';
 import type { Body } from '../explain/body';
 import type { AdjustmentPlan, SizePlan, ZonePlan } from './types';
-import type { GarmentFacts } from '../facts/garmentFacts';
+
+const sizeSees = { records: ['pattern'], garment: ['sizeId', 'style'] } as const;
 
 interface Inputs {
   readonly book: Ledger;
-  readonly facts: GarmentFacts;
+  readonly facts: SeenBy<typeof sizeSees>;
   readonly kind: GarmentKind;
   readonly body: Body;
   readonly zones: readonly ZonePlan[];
@@ -21,7 +23,9 @@ interface Inputs {
 const NO_LENGTH_MM = 5;
 
 /** The size to cut, where to grade, and the lengths to change; `undefined` without a pattern's table. */
-export function planSize(inputs: Inputs): SizePlan | undefined {
+export const planSize = stage(sizeSees, workSize);
+
+function workSize(inputs: Inputs): SizePlan | undefined {
   const { facts, kind, zones } = inputs;
   const { pattern, garment } = facts;
   const rows = pattern ? sizesInOrder(pattern) : [];

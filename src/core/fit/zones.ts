@@ -2,6 +2,7 @@ import type { ClothReading } from '../cloth/reading';
 import { workTension } from '../cloth/tensionNumbers';
 import type { Explained, Phrase } from '../explain/explained';
 import { getNumber, leaf, say, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import type { EaseSchool, Garment, ZoneChoice } from '../facts/garment';
 import { usualKey, type Wearer } from '../facts/wearer';
 import { workNegativeEase, workPressure, workWornExtension } from './fitNumbers';
@@ -10,8 +11,8 @@ import { COMFORT_PA } from './pressure';
 import { styleOf, type Axis, type GarmentKind, type Style, type Zone } from './garmentKind';
 import { isAtLeastShare } from '../units/tolerance';
 import type { Body } from '../explain/body';
+import { withLoop } from './loop';
 import { planShared, type Shared } from './sharedFit';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { MovementPlan, ZonePlan, ZoneSchool } from './types';
 import { asDial, byShare, restAt, zoneSchools, type ZoneInputs } from './zoneSchools';
 
@@ -43,14 +44,23 @@ const shareOf = (zone: Zone, style: Style): number => {
   return zone.share ?? (zone.axis === 'around' ? style.share : (style.shareAlong ?? 0));
 };
 
-/** Every zone whose girth and cloth are known. */
-export function planZones(
-  book: Ledger,
-  facts: GarmentFacts,
-  kind: GarmentKind,
-  body: Body,
-  cloth: ClothReading | undefined,
-): readonly ZonePlan[] {
+const zonesSee = { records: ['wearer', 'pattern'], garment: ['fit', 'kind', 'style', 'likeId'] } as const;
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly facts: SeenBy<typeof zonesSee>;
+  readonly kind: GarmentKind;
+  readonly body: Body;
+  /** What goes round the body. */
+  readonly cloth: ClothReading | undefined;
+}
+
+/** Every zone whose girth and cloth are known, a loop with the drawing in of the others. */
+export const planZones = stage(zonesSee, (inputs: Inputs): readonly ZonePlan[] =>
+  withLoop(inputs.book, inputs.kind, workZones(inputs)),
+);
+
+function workZones({ book, facts, kind, body, cloth }: Inputs): readonly ZonePlan[] {
   if (!cloth?.around) return [];
   const { garment, wearer } = facts;
   const style = styleOf(kind, garment.style);

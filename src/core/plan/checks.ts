@@ -2,6 +2,7 @@ import type { ClothReading } from '../cloth/reading';
 import { lowestRecovery } from '../cloth/readCloth';
 import type { Phrase } from '../explain/explained';
 import { getNumber, atLeast, say, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import type { Cloth } from '../facts/cloth';
 import { styleOf, type GarmentKind } from '../fit/garmentKind';
 import { isAtLeastShare } from '../units/tolerance';
@@ -10,12 +11,13 @@ import { shortfall, timesOver } from '../explain/compare';
 import { finishOf } from '../edges/useOf';
 import type { Body } from '../explain/body';
 import type { CheckPlan } from '../cloth/types';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { ZonePlan } from '../fit/types';
+
+const checksSee = { records: ['outer', 'lining', 'pattern'], garment: ['style', 'edges'] } as const;
 
 interface Inputs {
   readonly book: Ledger;
-  readonly facts: GarmentFacts;
+  readonly facts: SeenBy<typeof checksSee>;
   readonly kind: GarmentKind;
   readonly outer: ClothReading | undefined;
   readonly lining: ClothReading | undefined;
@@ -27,7 +29,9 @@ interface Inputs {
 const CLOSE_FROM = 0.005;
 
 /** What this garment asks of its cloth, and whether the cloth has it: each check with its numbers. */
-export function planChecks(inputs: Inputs): readonly CheckPlan[] {
+export const planChecks = stage(checksSee, workChecks);
+
+function workChecks(inputs: Inputs): readonly CheckPlan[] {
   const { facts, outer } = inputs;
   if (!facts.outer || !outer) return [];
   return [

@@ -1,10 +1,10 @@
 import { edgeUses } from '../edges/elastics/uses';
 import type { Explained, Phrase } from '../explain/explained';
 import { getNumber, atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
+import type { Seen } from '../explain/stage';
 import { isAtMostMm } from '../units/tolerance';
 import { COMFORT_PA } from '../fit/pressure';
 import type { EdgePlan, StripPlan } from '../edges/types';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { GarmentKind } from '../fit/garmentKind';
 import { foldProblems } from './foldProblems';
 import type { Problem } from '../explain/problem';
@@ -12,7 +12,7 @@ import type { TicketGroup } from '../ticket/types';
 
 interface Inputs {
   readonly book: Ledger;
-  readonly facts: GarmentFacts;
+  readonly facts: Seen<'band', 'edges'>;
   readonly kind: GarmentKind;
   readonly edges: readonly EdgePlan[];
   readonly ticket: readonly TicketGroup[];

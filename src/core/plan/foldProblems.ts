@@ -10,15 +10,15 @@ import { turnOf } from '../edges/edgeLength';
 import type { EdgePlan, FoldPlan, StripPlan } from '../edges/types';
 import type { Explained, Phrase, Term } from '../explain/explained';
 import { atLeast, atMost, getNumber, leaf, say, type Ledger } from '../explain/ledger';
+import type { Seen } from '../explain/stage';
 import type { Problem } from '../explain/problem';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { GarmentKind } from '../fit/garmentKind';
 import { LIMITS } from '../fit/limits';
 import { isAtMostMm } from '../units/tolerance';
 
 interface Inputs {
   readonly book: Ledger;
-  readonly facts: GarmentFacts;
+  readonly facts: Seen<never, 'edges'>;
   readonly kind: GarmentKind;
 }
 

@@ -29,6 +29,11 @@ const machinesOf = (set: MachineSet, find: FindFacts): Readonly<Record<string, M
     }),
   );
 
+const recallMap = createMemory<Readonly<Record<string, unknown>>>();
+/** The same map while the same records are in it. */
+const sameMap = (map: Readonly<Record<string, unknown>>): Readonly<Record<string, unknown>> =>
+  recallMap(Object.entries(map).flat(), () => map);
+
 /** A garment with every record it and its edges name, and the cloths that stacks among them are made of. */
 export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
   const facts: Record<string, unknown> = { garment };
@@ -44,8 +49,8 @@ export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
       );
   }
   const machines = facts.machineSet ? machinesOf(facts.machineSet as MachineSet, find) : {};
-  if (Object.keys(machines).length > 0) facts.machines = machines;
-  if (Object.keys(layers).length > 0) facts.layerCloths = layers;
+  if (Object.keys(machines).length > 0) facts.machines = sameMap(machines);
+  if (Object.keys(layers).length > 0) facts.layerCloths = sameMap(layers);
   for (const [field, kind] of [
     ['elastics', 'elastic'],
     ['findings', 'finding'],
@@ -54,7 +59,7 @@ export function gatherFacts(garment: Garment, find: FindFacts): GarmentFacts {
       const found = one.kind === kind ? find(kind, one.id) : undefined;
       return found ? [[one.id, found] as const] : [];
     });
-    if (named.length > 0) facts[field] = Object.fromEntries(named);
+    if (named.length > 0) facts[field] = sameMap(Object.fromEntries(named));
   }
   return facts as unknown as GarmentFacts;
 }
@@ -64,11 +69,5 @@ const recall = createMemory<GarmentFacts>();
 /** `gatherFacts`, giving the same object again while the garment and all it names are the same. */
 export function gatherOnce(garment: Garment, find: FindFacts): GarmentFacts {
   const now = gatherFacts(garment, find);
-  const named = Object.entries(now).flatMap(([name, found]) =>
-    MAPS.has(name) ? [name, ...Object.entries(found as object).flat()] : [name, found],
-  );
-  return recall([garment, ...named], () => now);
+  return recall(Object.entries(now).flat(), () => now);
 }
-
-/** Maps of records are made anew each time, and are the same where the same records are in them. */
-const MAPS: ReadonlySet<string> = new Set(['layerCloths', 'elastics', 'findings', 'machines']);

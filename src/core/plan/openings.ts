@@ -1,7 +1,7 @@
 import type { ClothReading } from '../cloth/reading';
 import type { Explained } from '../explain/explained';
 import { getNumber, leaf, type Ledger } from '../explain/ledger';
-import type { Garment } from '../facts/garment';
+import { stage, type SeenBy } from '../explain/stage';
 import { passingExtension } from '../fit/ease';
 import { LIMITS } from '../fit/limits';
 import { isAtLeastMm, isAtLeastShare } from '../units/tolerance';
@@ -10,27 +10,29 @@ import type { Body } from '../explain/body';
 import type { EdgePlan, OpeningPart, OpeningPlan } from '../edges/types';
 import type { ZonePlan } from '../fit/types';
 
+const openingsSee = { records: [], garment: ['closures', 'pattern'] } as const;
+
 interface Inputs {
   readonly book: Ledger;
+  readonly facts: SeenBy<typeof openingsSee>;
   readonly kind: GarmentKind;
-  readonly garment: Garment;
   /** The body with marked defaults for what was not measured. */
   readonly passes: Body;
   readonly cloth: ClothReading | undefined;
   readonly zones: readonly ZonePlan[];
-  /** Every edge's seamline where it is known, and what is sewn to it. */
-  readonly lengths: Readonly<Record<string, Explained>>;
   readonly edges: readonly EdgePlan[];
 }
 
 /** Every closed opening of the garment against what it passes: cloth and band must follow; its stitches come after. */
-export function planOpenings(inputs: Inputs): readonly OpeningPlan[] {
-  const { book, cloth, kind, garment } = inputs;
+export const planOpenings = stage(openingsSee, workOpenings);
+
+function workOpenings(inputs: Inputs): readonly OpeningPlan[] {
+  const { book, cloth, kind, facts } = inputs;
   const gives = clothGives(book, 'pullOn.cloth', 'what the cloth gives for a moment', cloth);
   if (!gives) return [];
   const own: Part = { kind: 'cloth', label: 'cloth', gives };
   return kind.openings
-    .filter((opening) => !hasClosure(opening, garment))
+    .filter((opening) => !hasClosure(opening, facts.garment))
     .flatMap((opening) => planOpening(inputs, opening, own) ?? []);
 }
 
@@ -108,12 +110,15 @@ function planOpening(inputs: Inputs, opening: Opening, cloth: Part): OpeningPlan
 
 /** The opening at rest: its edge, or as large as a zone where it is not at its edge. */
 function restOf(
-  { book, kind, garment, lengths, zones }: Inputs,
+  { book, kind, facts, edges, zones }: Inputs,
   { id, label, at, edge }: Opening,
 ): Explained | undefined {
   const ownZone = kind.edges.find((one) => one.id === edge)?.zone;
-  if (typeof at === 'string' || at.zone === ownZone) return lengths[edge];
-  const kept = garment.pattern.openings?.[id];
+  if (typeof at === 'string' || at.zone === ownZone) {
+    const length = edges.find((one) => one.id === edge)?.length;
+    return length === undefined ? undefined : getNumber(book.numbers, length);
+  }
+  const kept = facts.garment.pattern.openings?.[id];
   if (kept !== undefined) {
     return book.given(`opening.${id}.rest`, `${label.toLowerCase()}, all round`, kept, 'mm', 'measured');
   }

@@ -1,15 +1,19 @@
 import { neckbandOpen } from '../sewing/assembly/assemble';
+import type { Body } from '../explain/body';
+import { createMemory } from '../explain/remember';
+import type { EdgePlan } from '../edges/types';
+import type { Garment } from '../facts/garment';
+import type { ZonePlan } from '../fit/types';
 import { readClothOnce, readLinedOnce } from '../cloth/readClothOnce';
 import { createLedger, type Ledger } from '../explain/ledger';
-import type { GarmentKind } from '../fit/garmentKind';
+import type { Edge, GarmentKind } from '../fit/garmentKind';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
 import { clothPlan } from '../cloth/clothPlan';
 import { planCutting } from '../ticket/cutting';
-import { edgeLengths } from '../edges/edgeLength';
-import { planEdges } from '../edges/edges';
-import { neckbandEdge } from '../edges/useOf';
-import { withLoop } from '../fit/loop';
+import { edgeLength } from '../edges/edgeLength';
+import { planEdge } from '../edges/edges';
+import { edgeUseOf, neckbandEdge } from '../edges/useOf';
 import { planMeasures } from '../fit/measures';
 import { planOpenings } from './openings';
 import { withPattern } from '../fit/patternAdvice';
@@ -17,9 +21,8 @@ import { planProblems } from './problems';
 import { planSize } from '../fit/size';
 import { planNeeds, planStages } from './stages';
 import { withRows } from '../sewing/popRows';
-import { sewnSteps } from '../sewing/sewnSteps';
+import { planSewn } from '../sewing/sewnSteps';
 import { stepSummaries } from '../sewing/stepSummaries';
-import { planHandling, wearingOf } from '../sewing/wearing';
 import { planTicket } from '../ticket/ticket';
 import { PLAN_SCHEMA, type GarmentPlan } from './types';
 import { type GarmentFacts } from '../facts/garmentFacts';
@@ -38,62 +41,38 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const { garment } = facts;
   const kind = kindOf(garment, facts.ownKind);
   const book = createLedger();
-  const { measures, body, passes } = planMeasures(book, facts, kind, onDate);
+  const { measures, body, passes } = planMeasures({ book, facts, kind, onDate });
   const { outer, lining, band, cloth } = readCloths(book, facts, kind);
-  const zones = withLoop(book, kind, planZones(book, facts, kind, body, cloth));
-  const size = planSize({ book, facts, kind, body, zones });
-  const fitted = withPattern(book, facts, kind, zones, size);
-  const lengths = edgeLengths({ book, kind, garment, passes, zones: fitted });
-  const edges = planEdges({
-    book,
-    facts,
-    kind,
-    body: passes,
-    band,
-    outer: cloth,
-    lengths,
-    sewnOpen: neckbandOpen(kind, garment) ? 'neckline' : undefined,
-    size: size?.cut,
-  });
-  const open = planOpenings({ book, kind, garment, passes, cloth, zones: fitted, lengths, edges });
-  planHandling(book, cloth);
-  const wearing = wearingOf(kind, garment, fitted, open, book.numbers);
-  const sewn = sewnSteps({ facts, kind, wearing });
-  const rows = { book, known: book.numbers, facts, zones: fitted, openings: open };
-  const openings = withRows(rows, open, sewn.steps);
-  const checks = planChecks({ book, facts, kind, outer, lining, body, zones: fitted });
-  const ticket = planTicket({ book, facts, kind, zones: fitted, edges, cloth, size });
-  const cutting = planCutting({ book, garment, edges });
+  const unfitted = planZones({ book, facts, kind, body, cloth });
+  const size = planSize({ book, facts, kind, body, zones: unfitted });
+  const zones = withPattern({ book, facts, kind, zones: unfitted, size });
+  const ofEdge = { book, kind, zones, passes, band, outer: cloth, size: size?.cut };
+  const edges = sameList(kind.edges.map((edge) => planAt(edge, facts, ofEdge)));
+  const closed = planOpenings({ book, facts, kind, passes, cloth, zones, edges });
+  const sewn = planSewn({ book, facts, kind, cloth, zones, openings: closed });
+  const openings = withRows({ book, facts, zones, openings: closed, steps: sewn.steps });
+  const checks = planChecks({ book, facts, kind, outer, lining, body, zones });
+  const ticket = planTicket({ book, facts, kind, zones, edges, cloth, size });
+  const cutting = planCutting({ book, facts, edges });
   const steps = stepSummaries(sewn, garment);
+  const bandUsed = neckbandEdge(edges) ? band : undefined;
   const problems = planProblems({
     book,
     facts,
     kind,
     body: passes,
     outer,
-    band: neckbandEdge(edges) ? band : undefined,
-    zones: fitted,
+    band: bandUsed,
+    zones,
     edges,
     ticket,
     openings,
     checks,
     sewn,
-    rows,
   });
-  const inputs = {
-    facts,
-    kind,
-    measures,
-    edges,
-    problems,
-    ticket,
-    steps,
-    numbers: book.numbers,
-    band,
-    outerTested: outer?.around !== undefined,
-    alongTested: cloth?.across !== undefined && cloth.along !== undefined,
-  };
-  const needs = planNeeds(inputs);
+  const outerTested = outer?.around !== undefined;
+  const alongTested = cloth?.across !== undefined && cloth.along !== undefined;
+  const needs = planNeeds({ book, facts, kind, measures, edges, band, outerTested, alongTested });
   return {
     schema: PLAN_SCHEMA,
     name: garment.name,
@@ -107,7 +86,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
       ...(band ? { band: clothPlan(band) } : {}),
     },
     checks,
-    zones: fitted,
+    zones,
     edges,
     ...(size ? { size } : {}),
     openings,
@@ -116,7 +95,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     steps,
     problems,
     needs,
-    ...planStages(inputs, needs),
+    ...planStages({ garment, edges, problems, ticket, steps, numbers: book.numbers }, needs),
   };
 }
 
@@ -129,3 +108,35 @@ function readCloths(book: Ledger, facts: GarmentFacts, { liningIsPart }: Garment
   const cloth = outer && lining && !liningIsPart ? readLinedOnce(book, outer, lining, 'body') : outer;
   return { outer, lining, band, cloth };
 }
+
+const recallList = createMemory<readonly EdgePlan[]>();
+/** The same list while it is of the same edges. */
+const sameList = (edges: readonly EdgePlan[]): readonly EdgePlan[] => recallList(edges, () => edges);
+
+/** One edge: from the facts of that edge alone, so that another's leave it as it is. */
+function planAt(
+  edge: Edge,
+  facts: GarmentFacts,
+  {
+    zones,
+    passes,
+    ...inputs
+  }: Omit<Parameters<typeof planEdge>[0], 'facts' | 'edge' | 'length' | 'body' | 'endsInSeam'> & {
+    readonly zones: readonly ZonePlan[];
+    readonly passes: Body;
+  },
+): EdgePlan {
+  const { book, kind } = inputs;
+  const { garment } = facts;
+  const endsInSeam = edge.id === 'neckline' && neckbandOpen(kind, garment);
+  const own = edgeUseOf(edge, garment).hook
+    ? facts
+    : { ...facts, garment: { ...garment, edges: ofOne(garment, edge) } };
+  const length = edgeLength({ book, facts: own, kind, edge, passes, zones });
+  return planEdge({ ...inputs, facts: own, edge, length, body: passes, endsInSeam });
+}
+
+const recallOne = createMemory<Garment['edges']>();
+/** What was said of one edge, and nothing of the others: a hook-and-eye alone goes by what others have. */
+const ofOne = ({ edges }: Garment, { id }: Edge): Garment['edges'] =>
+  recallOne([id, edges?.[id]], () => (edges?.[id] ? { [id]: edges[id] } : {}));

@@ -3,12 +3,13 @@ import { lowestRecovery } from '../cloth/readCloth';
 import { RECOVERY_FROM } from '../cloth/recoveryVerdict';
 import type { Phrase } from '../explain/explained';
 import { getNumber, atLeast, atMost, leaf, say, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import { LIMITS } from '../fit/limits';
 import { COMFORT_PA } from '../fit/pressure';
 import type { GarmentKind } from '../fit/garmentKind';
 import { isAtMostShare } from '../units/tolerance';
 import { shortfall } from '../explain/compare';
-import type { RowNumbers } from '../sewing/rowNumbers';
+import { rowsSee } from '../sewing/rowNumbers';
 import { sewingProblems } from '../sewing/sewingProblems';
 import type { SewnSteps } from '../sewing/sewnSteps';
 import { edgeProblems } from './edgeProblems';
@@ -16,14 +17,18 @@ import { loopProblems } from '../fit/loop';
 import type { Body } from '../explain/body';
 import type { CheckPlan } from '../cloth/types';
 import type { EdgePlan, OpeningPlan } from '../edges/types';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { Problem } from '../explain/problem';
 import type { TicketGroup } from '../ticket/types';
 import type { ZonePlan } from '../fit/types';
 
+const problemsSee = {
+  records: ['outer', 'band', ...rowsSee.records],
+  garment: ['edges', ...rowsSee.garment],
+} as const;
+
 interface ProblemInputs {
   readonly book: Ledger;
-  readonly facts: GarmentFacts;
+  readonly facts: SeenBy<typeof problemsSee>;
   readonly kind: GarmentKind;
   readonly body: Body;
   readonly outer: ClothReading | undefined;
@@ -34,23 +39,20 @@ interface ProblemInputs {
   readonly openings: readonly OpeningPlan[];
   readonly checks: readonly CheckPlan[];
   readonly sewn: SewnSteps;
-  readonly rows: RowNumbers;
 }
 
 /** What cannot work or wants care, each with what would mend it. */
-export function planProblems(inputs: ProblemInputs): readonly Problem[] {
-  return [
-    ...checkProblems(inputs),
-    ...recoveryProblems(inputs),
-    ...zoneProblems(inputs),
-    ...loopProblems(inputs.book, inputs.kind, inputs.zones),
-    ...movementProblems(inputs),
-    ...pressureProblems(inputs),
-    ...edgeProblems(inputs),
-    ...openingProblems(inputs),
-    ...sewingProblems(inputs.rows, inputs.sewn),
-  ];
-}
+export const planProblems = stage(problemsSee, (inputs: ProblemInputs): readonly Problem[] => [
+  ...checkProblems(inputs),
+  ...recoveryProblems(inputs),
+  ...zoneProblems(inputs),
+  ...loopProblems(inputs.book, inputs.kind, inputs.zones),
+  ...movementProblems(inputs),
+  ...pressureProblems(inputs),
+  ...edgeProblems(inputs),
+  ...openingProblems(inputs),
+  ...sewingProblems(inputs, inputs.sewn),
+]);
 
 /** What the cloth falls short of. Recovery has its own sentence where nothing close can be made at all. */
 const checkProblems = ({ checks, outer }: ProblemInputs): Problem[] =>
@@ -211,7 +213,7 @@ function openingProblems({ openings, book, facts }: ProblemInputs): Problem[] {
     });
 }
 
-function openingRemedies(book: Ledger, opening: OpeningPlan, facts: GarmentFacts): Phrase[] {
+function openingRemedies(book: Ledger, opening: OpeningPlan, facts: ProblemInputs['facts']): Phrase[] {
   const clothPart = opening.parts.find(({ kind, ok }) => kind === 'cloth' && !ok);
   const otherwise = say`Add an opening, such as a placket, a slit or a zip.`;
   if (!clothPart) {

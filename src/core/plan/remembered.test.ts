@@ -2,9 +2,11 @@ import fc from 'fast-check';
 import { forgetEverything } from '../explain/remember';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { useIds, type UseId } from '../facts/edgeUses';
+import { kindOf } from '../garments/kindOf';
 import { planSewing } from '../sewing/planSewing';
 import { planGarment } from './planGarment';
-import { TODAY } from '../../../tests/demoFacts';
+import type { GarmentPlan } from './types';
+import { TODAY, demoFact } from '../../../tests/demoFacts';
 import { anyGarment } from '../../../tests/randomGarments';
 
 /** What a person may do next to a garment; each leaves every record that it does not touch the same object. */
@@ -21,6 +23,51 @@ const edits: readonly ((facts: GarmentFacts, n: number) => GarmentFacts)[] = [
     ...facts,
     garment: { ...garment, stay: n % 2 === 0 ? 'none' : 'knit-tape' },
   }),
+  ({ garment, ...facts }, n) => {
+    const zone = kindOf(garment, facts.ownKind).zones[n % 3];
+    if (!zone) return { ...facts, garment };
+    const fit = { ...garment.fit, [zone.id]: { school: 'share' as const, share: (n % 7) / 10 } };
+    return { ...facts, garment: { ...garment, fit } };
+  },
+  ({ garment, ...facts }, n) => {
+    const pattern = { ...garment.pattern, seamAllowanceMm: 5 + (n % 8), shoulderMm: 90 + n };
+    return { ...facts, garment: { ...garment, pattern } };
+  },
+  ({ garment, ...facts }, n) => {
+    const edge = kindOf(garment, facts.ownKind).edges[n % 4];
+    if (!edge) return { ...facts, garment };
+    const measured = { as: 'seamline' as const, wholeMm: 300 + n };
+    const edges = { ...garment.edges, [edge.id]: { ...garment.edges?.[edge.id], measured } };
+    return { ...facts, garment: { ...garment, edges } };
+  },
+  ({ garment, ...facts }, n) => {
+    const rows = planGarment({ ...facts, garment }, { onDate: TODAY }).ticket.flatMap((group) => group.rows);
+    const row = rows[n % Math.max(rows.length, 1)];
+    if (!row) return { ...facts, garment };
+    const cuts = { ...garment.cuts, [row.id]: { cutOn: TODAY, lengthMm: 200 + n } };
+    return { ...facts, garment: { ...garment, cuts } };
+  },
+  ({ garment, ...facts }, n) => {
+    const opening = kindOf(garment, facts.ownKind).openings[n % 2];
+    if (!opening) return { ...facts, garment };
+    return { ...facts, garment: { ...garment, closures: { [opening.id]: n % 3 === 0 } } };
+  },
+  ({ wearer, ...facts }, n) => {
+    if (!wearer) return facts;
+    const measurements = { ...wearer.measurements };
+    for (const [id, one] of Object.entries(measurements).slice(0, 1 + (n % 3)))
+      measurements[id] = { ...one, values: { ...one.values, bust: 900 + n, hip: 950 + n } };
+    return { ...facts, wearer: { ...wearer, measurements } };
+  },
+  ({ elastics, ...facts }, n) =>
+    elastics
+      ? {
+          ...facts,
+          elastics: Object.fromEntries(
+            Object.entries(elastics).map(([id, one]) => [id, { ...one, widthMm: 6 + (n % 20) }]),
+          ),
+        }
+      : facts,
   ({ garment, ...facts }, n) => {
     const edges = Object.entries(garment.edges ?? {}).map(([id, edge], at) => [
       id,
@@ -65,4 +112,40 @@ test('step by step, with what is remembered, a garment comes to the same plan an
     ),
     { seed: 2026, numRuns: 25 },
   );
+});
+
+const plan = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
+const edgesBut = (id: string) => (facts: GarmentFacts) => plan(facts).edges.filter((edge) => edge.id !== id);
+
+test.each<[string, Partial<GarmentFacts['garment']>, readonly (keyof GarmentPlan)[]]>([
+  [
+    'a name',
+    { name: 'Other' },
+    ['measures', 'checks', 'zones', 'edges', 'openings', 'ticket', 'cutting', 'problems', 'needs'],
+  ],
+  [
+    'a step ticked off',
+    { sewn: { shoulders: { doneOn: TODAY } } },
+    ['measures', 'checks', 'zones', 'edges', 'ticket', 'cutting', 'needs'],
+  ],
+  ['a piece cut', { cuts: { front: { cutOn: TODAY } } }, ['measures', 'checks', 'zones']],
+  ['how close it is', { fit: { bust: { school: 'share', share: 0.41 } } }, ['measures']],
+])('after %s the stages that do not see it hand back the same objects', (_, change, same) => {
+  const facts = demoFact('ring-toss');
+  const before = plan(facts);
+  const after = plan({ ...facts, garment: { ...facts.garment, ...change } });
+  expect(same.filter((part) => after[part] !== before[part])).toEqual([]);
+});
+
+test('what is typed at one edge leaves every other edge the same object', () => {
+  const facts = demoFact('ring-toss');
+  const [first] = facts.garment.edges ? Object.entries(facts.garment.edges) : [];
+  if (!first) throw new Error('expected an edge of the demo');
+  const [id, edge] = first;
+  const edges = { ...facts.garment.edges, [id]: { ...edge, tailMm: 33 } };
+  const others = edgesBut(id);
+  const before = others(facts);
+  const after = others({ ...facts, garment: { ...facts.garment, edges } });
+  expect(after).toHaveLength(before.length);
+  after.forEach((one, at) => expect(one).toBe(before[at]));
 });

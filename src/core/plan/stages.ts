@@ -1,6 +1,7 @@
 import type { ClothReading } from '../cloth/reading';
 import { edgeUses } from '../edges/elastics/uses';
-import { getNumber, say } from '../explain/ledger';
+import { getNumber, say, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import type { Explained, Phrase } from '../explain/explained';
 import type { GarmentKind } from '../fit/garmentKind';
 import { stageIds, type Need, type Problem, type StageId, type StageState } from '../explain/problem';
@@ -8,27 +9,37 @@ import { cutWayOf, neckbandEdge } from '../edges/useOf';
 import { type EdgePlan } from '../edges/types';
 import { type GarmentPlan } from './types';
 import { type MeasurePlan } from '../fit/types';
-import type { GarmentFacts } from '../facts/garmentFacts';
+import type { Garment } from '../facts/garment';
 import type { StepSummary } from '../sewing/types';
 
 import type { TicketGroup } from '../ticket/types';
 
-interface StageInputs {
-  readonly facts: GarmentFacts;
+const needsSee = { records: ['wearer', 'outer', 'band'], garment: ['edges'] } as const;
+
+interface NeedsInputs {
+  readonly book: Ledger;
+  readonly facts: SeenBy<typeof needsSee>;
+  readonly kind: GarmentKind;
   readonly measures: readonly MeasurePlan[];
   readonly edges: readonly EdgePlan[];
-  readonly problems: readonly Problem[];
-  readonly ticket: readonly TicketGroup[];
-  readonly steps: readonly StepSummary[];
-  readonly numbers: Readonly<Record<string, Explained>>;
-  readonly kind: GarmentKind;
   readonly band: ClothReading | undefined;
   readonly outerTested: boolean;
   readonly alongTested: boolean;
 }
 
+interface StageInputs {
+  readonly garment: Pick<Garment, 'agreed' | 'fittings'>;
+  readonly edges: readonly EdgePlan[];
+  readonly problems: readonly Problem[];
+  readonly ticket: readonly TicketGroup[];
+  readonly steps: readonly StepSummary[];
+  readonly numbers: Readonly<Record<string, Explained>>;
+}
+
 /** What has to be filled in, in the order of the stages. */
-export function planNeeds({
+export const planNeeds = stage(needsSee, workNeeds);
+
+function workNeeds({
   facts,
   kind,
   measures,
@@ -36,7 +47,7 @@ export function planNeeds({
   alongTested,
   band: bandRead,
   edges,
-}: StageInputs): readonly Need[] {
+}: NeedsInputs): readonly Need[] {
   const { garment, wearer, outer, band } = facts;
   const neck = neckbandEdge(edges);
   const usesBand = neck !== undefined || kind.pieces.some((piece) => piece.cloth === 'band');
@@ -85,8 +96,7 @@ export function planStages(
   inputs: StageInputs,
   needs: readonly Need[],
 ): Pick<GarmentPlan, 'stages' | 'next'> {
-  const { facts, problems, ticket, steps } = inputs;
-  const { garment } = facts;
+  const { garment, problems, ticket, steps } = inputs;
   const rows = ticket.flatMap((group) => group.rows);
   const needing = (stage: StageId) => needs.some((need) => need.stage === stage);
   const done: Readonly<Record<StageId, boolean>> = {

@@ -12,7 +12,8 @@ import { planGarment } from '../plan/planGarment';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { GarmentPlan } from '../plan/types';
 import { planSewing } from './planSewing';
-import { machinesFor, sewnSteps } from './sewnSteps';
+import { machinesFor } from './machinesFor';
+import { sewnSteps } from './sewnSteps';
 import type { SewingPlan, StepPlan } from './types';
 import { wearingOf } from './wearing';
 

@@ -12,7 +12,7 @@ import { finishOf, edgeUseOf, usualUse } from '../edges/useOf';
 import { planGarment } from '../plan/planGarment';
 import { bestPlan } from './ordering';
 import { wearingOf } from './wearing';
-import { machinesFor } from './sewnSteps';
+import { machinesFor } from './machinesFor';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { SewingPlan } from './types';
 import { TODAY } from '../../../tests/demoFacts';

@@ -25,10 +25,10 @@ import { stepPlan } from './stepPlan';
 export function planSewing(facts: GarmentFacts, plan: PlanToSew): SewingPlan {
   const { garment } = facts;
   const kind = kindOf(garment, facts.ownKind);
-  const book = createLedger();
+  const book = createLedger(plan.numbers);
   const wearing = wearingOf(kind, garment, plan.zones, plan.openings, plan.numbers);
   const { best, ways } = bestPlan(facts, kind, wearing);
-  const rows: RowNumbers = { book, known: plan.numbers, facts, zones: plan.zones, openings: plan.openings };
+  const rows: RowNumbers = { book, facts, zones: plan.zones, openings: plan.openings };
   const figures = figuresOf(book, facts, plan);
   const done = (id: string) => ofStep(garment.sewn, id) !== undefined;
   const ids = orderOf(best, facts, done);
@@ -51,7 +51,7 @@ export function planSewing(facts: GarmentFacts, plan: PlanToSew): SewingPlan {
   const machines = best.sewn.machines;
   const writtenIds = writtenOrder(best, facts);
   const bestIds = best.order.order.map((at) => best.ordering.ids[at] as string);
-  const number = (id: string) => (book.numbers[id] ?? plan.numbers[id]) as Explained;
+  const number = (id: string) => getNumber(book.numbers, id);
   const minutesLeft = book.work('sew.minutesLeft', {
     label: 'minutes left: the steps, and changing over',
     unit: 'minutes',

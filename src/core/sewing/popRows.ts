@@ -1,8 +1,10 @@
+import { getNumber } from '../explain/ledger';
+import { stage } from '../explain/stage';
 import { isAtLeastShare } from '../units/tolerance';
 import { demandClasses, jobOf } from '../machines/seams/jobs';
 import type { StitchChoice } from '../machines/seams/chooseStitch';
 import type { OpeningPart, OpeningPlan } from '../edges/types';
-import { capacityNumber, demandNumber, type RowNumbers } from './rowNumbers';
+import { capacityNumber, demandNumber, rowsSee, type RowNumbers } from './rowNumbers';
 import type { SewnStep } from './sewnSteps';
 
 /** A sewn step whose row has to hold while the garment is stretched. */
@@ -23,19 +25,23 @@ const partLabel = (step: Row): string => {
   return step.spec.id.endsWith('-turn') ? 'second row' : 'seam';
 };
 
+interface RowsInputs extends RowNumbers {
+  readonly openings: readonly OpeningPlan[];
+  readonly steps: readonly SewnStep[];
+}
+
 /** The openings with the rows of stitches along them: each must follow as far as what it is sewn to. */
-export function withRows(
-  inputs: RowNumbers,
-  openings: readonly OpeningPlan[],
-  steps: readonly SewnStep[],
-): readonly OpeningPlan[] {
+export const withRows = stage(rowsSee, workRows);
+
+function workRows(inputs: RowsInputs): readonly OpeningPlan[] {
+  const { openings, steps } = inputs;
   const rows = steps.filter(isRow).filter(({ spec }) => spec.job !== 'band-join' && spec.job !== 'hold');
   return openings.map((opening) => {
     const parts = rows
       .filter(({ demand }) => demand?.opening === opening.id)
       .map((row): OpeningPart => {
         const gives = capacityNumber(inputs, row.choice);
-        const needs = inputs.known[opening.needs]?.value ?? 0;
+        const needs = getNumber(inputs.book.numbers, opening.needs).value;
         return {
           kind: 'stitch',
           label: partLabel(row),

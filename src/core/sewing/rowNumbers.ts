@@ -1,5 +1,6 @@
 import type { Explained, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
+import type { SeenBy } from '../explain/stage';
 import type { StitchOption } from '../machines/seams/chooseStitch';
 import type { Demand } from '../machines/seams/demand';
 import {
@@ -13,25 +14,27 @@ import {
   zigzagStretch,
 } from '../machines/seams/stitchStretch';
 import { stitches } from '../machines/seams/stitches';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { OpeningPlan } from '../edges/types';
 import type { ZonePlan } from '../fit/types';
-import { machinesFor } from './sewnSteps';
+import { machinesFor, machinesSee } from './machinesFor';
 import { HANDLING } from './wearing';
 
-/** What the numbers of a row of stitches are made from. `known` are the plan's own, referred to by id. */
+export const rowsSee = {
+  records: ['outer', ...machinesSee.records],
+  garment: machinesSee.garment,
+} as const;
+
+/** What the numbers of a row of stitches are made from; the ledger knows the plan's own, and refers to them by id. */
 export interface RowNumbers {
   readonly book: Ledger;
-  readonly known: Readonly<Record<string, Explained>>;
-  readonly facts: GarmentFacts;
+  readonly facts: SeenBy<typeof rowsSee>;
   readonly zones: readonly ZonePlan[];
   readonly openings: readonly Pick<OpeningPlan, 'id' | 'needs'>[];
 }
 
 /** The number of that id, entered now where it is not there yet. */
-function once({ book, known }: RowNumbers, id: string, enter: () => Explained): Explained {
-  return book.numbers[id] ?? known[id] ?? enter();
-}
+const once = ({ book }: RowNumbers, id: string, enter: () => Explained): Explained =>
+  book.numbers[id] ?? enter();
 
 /** What a stitch gives: as its swatch was measured, else as planned by its model. */
 export function capacityNumber(inputs: RowNumbers, option: StitchOption): Explained {
@@ -110,9 +113,8 @@ export function demandNumber(
   demand: Demand | undefined,
   usual: number,
 ): Explained {
-  const { book, known, zones, openings } = inputs;
-  const get = (one: string | undefined) =>
-    one === undefined ? undefined : (book.numbers[one] ?? known[one]);
+  const { book, zones, openings } = inputs;
+  const get = (one: string | undefined) => (one === undefined ? undefined : book.numbers[one]);
   const enter = (value: number, mark: Explained['mark'], note?: string) =>
     once(inputs, id, () => book.given(id, label, value, 'share', mark, note));
   if (!demand || demand.from === 'class') {

@@ -1,18 +1,23 @@
+import type { ClothReading } from '../cloth/reading';
+import type { OpeningPlan } from '../edges/types';
+import type { ZonePlan } from '../fit/types';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import { machinesFor, machinesSee } from './machinesFor';
+import { planHandling, wearingOf } from './wearing';
 import { assemble, findCircle, ofStep, type Assembly } from './assembly/assemble';
 import { jobOf, type JobId } from '../machines/seams/jobs';
 import type { Ways } from './assembly/recipe';
 import type { StepSpec } from './assembly/step';
-import { say } from '../explain/ledger';
+import { say, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
 import type { Garment } from '../facts/garment';
-import { usualSetOf, type Machine } from '../facts/machine';
+import type { Machine } from '../facts/machine';
 import type { StitchId } from '../facts/stitchIds';
 import type { GarmentKind } from '../fit/garmentKind';
-import { usualMachines } from '../machines/usualMachines';
 import { askedOf, asSewn, chooseStitch, type StitchChoice } from '../machines/seams/chooseStitch';
 import { demandOf, type Demand, type Wearing } from '../machines/seams/demand';
 import { DEFAULT_PLIES_MM } from '../machines/seams/stitchStretch';
 import { stitches } from '../machines/seams/stitches';
-import type { GarmentFacts } from '../facts/garmentFacts';
 
 /** A step with the stitch and machine that were chosen for it, and what its row has to reach. */
 export interface SewnStep {
@@ -31,34 +36,40 @@ export interface SewnSteps {
   readonly circle?: readonly string[];
 }
 
-/** The machines a garment is sewn on: its set's, else such as are usual, as they were left by its own steps. */
-export function machinesFor({
-  garment,
-  machines,
-  machineSet,
-}: GarmentFacts): Readonly<Record<string, Machine>> {
-  if (machineSet) return machines ?? {};
-  const usual = usualMachines[usualSetOf(garment.machineSetId)];
-  const { stands } = garment;
-  if (!stands) return usual;
-  return Object.fromEntries(
-    Object.entries(usual).map(([id, machine]) => [
-      id,
-      stands[id] ? { ...machine, present: stands[id] } : machine,
-    ]),
-  );
-}
+const sewnSee = {
+  records: ['outer', 'lining', 'ownKind', ...machinesSee.records],
+  garment: [
+    ...(['kind', 'outerClothId', 'picks', 'sewn', 'befores', 'seams'] as const),
+    ...(['stay', 'topstitched', 'ways', 'edges'] as const),
+    ...machinesSee.garment,
+  ],
+} as const;
 
 interface SewnInputs {
-  readonly facts: GarmentFacts;
+  readonly facts: SeenBy<typeof sewnSee>;
   readonly kind: GarmentKind;
   readonly wearing: Wearing;
   readonly ways?: Ways;
 }
 
 /** How much two plies of the cloth take up in a stitch, mm. */
-export const pliesMm = ({ outer }: GarmentFacts): number =>
+export const pliesMm = ({ outer }: Pick<GarmentFacts, 'outer'>): number =>
   outer?.thicknessMm === undefined ? DEFAULT_PLIES_MM : 2 * outer.thicknessMm;
+
+interface PlannedInputs {
+  readonly book: Ledger;
+  readonly facts: SeenBy<typeof sewnSee>;
+  readonly kind: GarmentKind;
+  readonly cloth: ClothReading | undefined;
+  readonly zones: readonly ZonePlan[];
+  readonly openings: readonly OpeningPlan[];
+}
+
+/** The steps of a garment that is being planned: how it is worn and pulled on, and what sews each. */
+export const planSewn = stage(sewnSee, ({ book, facts, kind, cloth, zones, openings }: PlannedInputs) => {
+  planHandling(book, cloth);
+  return sewnSteps({ facts, kind, wearing: wearingOf(kind, facts.garment, zones, openings, book.numbers) });
+});
 
 /** The garment's steps in written order, each with its stitch: finishing passes by themselves, a swatch of each setup first. */
 export function sewnSteps({ facts, kind, wearing, ways }: SewnInputs): SewnSteps {

@@ -4,5 +4,7 @@ import type { StepSummary } from './types';
 import type { SewnSteps } from './sewnSteps';
 
 /** Each step with whether it is done. */
-export const stepSummaries = ({ steps }: SewnSteps, { sewn }: Garment): readonly StepSummary[] =>
-  steps.map(({ spec: { id } }) => ({ id, done: ofStep(sewn, id) !== undefined }));
+export const stepSummaries = (
+  { steps }: SewnSteps,
+  { sewn }: Pick<Garment, 'sewn'>,
+): readonly StepSummary[] => steps.map(({ spec: { id } }) => ({ id, done: ofStep(sewn, id) !== undefined }));

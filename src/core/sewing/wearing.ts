@@ -10,7 +10,7 @@ import type { ZonePlan } from '../fit/types';
 /** What a plan knows of how the garment is worn and pulled on, as bare numbers. */
 export const wearingOf = (
   kind: GarmentKind,
-  garment: Garment,
+  garment: Pick<Garment, 'seams'>,
   zones: readonly ZonePlan[],
   openings: readonly Pick<OpeningPlan, 'id' | 'needs'>[],
   numbers: Readonly<Record<string, Explained>>,

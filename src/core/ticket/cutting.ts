@@ -1,15 +1,17 @@
 import { edgeUses } from '../edges/elastics/uses';
 import type { Phrase } from '../explain/explained';
 import { getNumber, say, type Ledger } from '../explain/ledger';
-import type { Garment } from '../facts/garment';
+import { stage, type SeenBy } from '../explain/stage';
 import { planSegments } from '../edges/marks/bandMarks';
 import { firstMark, marksOf } from '../edges/marks/stripMarks';
 import type { EdgeCutting } from './types';
 import type { EdgePlan, StripPlan } from '../edges/types';
 
+const cuttingSees = { records: [], garment: ['edges'] } as const;
+
 interface Inputs {
   readonly book: Ledger;
-  readonly garment: Garment;
+  readonly facts: SeenBy<typeof cuttingSees>;
   readonly edges: readonly EdgePlan[];
 }
 
@@ -17,16 +19,16 @@ interface Inputs {
  * What was settled at the bands and has to be known at the cutting table: for every edge what is added to it or trimmed
  * off, how deep it is turned, what is folded to what width, and where strip and edge are marked.
  */
-export function planCutting(inputs: Inputs): readonly EdgeCutting[] {
-  return inputs.edges.flatMap((edge) => {
+export const planCutting = stage(cuttingSees, (inputs: Inputs): readonly EdgeCutting[] =>
+  inputs.edges.flatMap((edge) => {
     const lines = [
       ...allowanceLines(inputs, edge),
       ...hemLines(inputs, edge),
       ...edge.strips.flatMap((strip) => [...foldLines(inputs, edge, strip), ...markLines(inputs, strip)]),
     ];
     return lines.length === 0 ? [] : [{ edge: edge.id, label: edge.label, lines }];
-  });
-}
+  }),
+);
 
 function allowanceLines({ book }: Inputs, { id, allowance, use }: EdgePlan): Phrase[] {
   const none = edgeUses[use].allowance === 'none';
@@ -52,9 +54,9 @@ function hemLines({ book }: Inputs, { hem, finish }: EdgePlan): Phrase[] {
 const FOLDED = new Set(['folded', 'waistband', 'casing']);
 
 /** What a strip of cloth finishes to, once it is folded. */
-function foldLines({ book, garment }: Inputs, { id, use }: EdgePlan, strip: StripPlan): Phrase[] {
+function foldLines({ book, facts }: Inputs, { id, use }: EdgePlan, strip: StripPlan): Phrase[] {
   const spec = edgeUses[use].strips.find(({ label }) => label === strip.label);
-  const chosen = garment.edges?.[id]?.finishedMm;
+  const chosen = facts.garment.edges?.[id]?.finishedMm;
   const mm = chosen ?? edgeUses[use].finishedMm;
   if (!spec || strip.of === 'elastic' || mm === undefined || !FOLDED.has(spec.width)) return [];
   const width = book.given(

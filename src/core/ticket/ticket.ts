@@ -1,12 +1,15 @@
 import type { Phrase } from '../explain/explained';
 import { getNumber, say } from '../explain/ledger';
+import { stage } from '../explain/stage';
 import type { Piece } from '../fit/garmentKind';
 import { elasticGroups, findingGroups } from './ticketRolls';
-import { cutOf, stripDetails, stripRow, type TicketInputs } from './ticketRow';
+import { cutOf, stripDetails, stripRow, ticketSees, type TicketInputs } from './ticketRow';
 import type { TicketGroup, TicketRow } from './types';
 
 /** Every piece and length to cut, in cutting order, grouped by material. What is cut stays as cut. */
-export function planTicket(inputs: TicketInputs): readonly TicketGroup[] {
+export const planTicket = stage(ticketSees, workTicket);
+
+function workTicket(inputs: TicketInputs): readonly TicketGroup[] {
   const { facts, kind } = inputs;
   const { outer, lining, band } = facts;
   const named = (cloth: { readonly name: string } | undefined, otherwise: string): Phrase =>

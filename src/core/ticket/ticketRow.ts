@@ -2,19 +2,24 @@ import { edgeUses } from '../edges/elastics/uses';
 import type { ClothReading } from '../cloth/reading';
 import type { Phrase } from '../explain/explained';
 import { getNumber, say, type Ledger } from '../explain/ledger';
+import type { SeenBy } from '../explain/stage';
 import type { Cut } from '../facts/garment';
 import type { GarmentKind } from '../fit/garmentKind';
 import type { EdgePlan, StripPlan, TapeLength } from '../edges/types';
-import type { GarmentFacts } from '../facts/garmentFacts';
 import type { SizePlan, ZonePlan } from '../fit/types';
 import type { TicketRow } from './types';
 
 /** As cut and as planned differ when they are further apart than any tape rounds, mm (D: half of ⅛ in). */
 const CHANGED_FROM_MM = 2;
 
+export const ticketSees = {
+  records: ['outer', 'lining', 'band', 'pattern', 'elastics', 'findings', 'takenMm'],
+  garment: ['edges', 'cuts', 'stay'],
+} as const;
+
 export interface TicketInputs {
   readonly book: Ledger;
-  readonly facts: GarmentFacts;
+  readonly facts: SeenBy<typeof ticketSees>;
   readonly kind: GarmentKind;
   readonly zones: readonly ZonePlan[];
   readonly edges: readonly EdgePlan[];

@@ -1,4 +1,4 @@
-import { createMemory } from '../../explain/remember';
+import { createMemory, workedOnce } from '../../explain/remember';
 import { readClothOnce } from '../../cloth/readClothOnce';
 import type { DirectionReading } from '../../cloth/reading';
 import { recoveryVerdict, type RecoveryVerdict } from '../../cloth/recoveryVerdict';
@@ -68,8 +68,10 @@ function asCloth({ name, tests, pulls, kind, statedStretch }: Elastic): Cloth {
   };
 }
 
-/** Reads an elastic's tests and sewn samples into the ledger under `prefix`. */
-export function readElastic(book: Ledger, prefix: string, elastic: Elastic): ElasticReading {
+/** Reads an elastic's tests and sewn samples into the ledger under `prefix`, worked out once for each elastic. */
+export const readElastic = workedOnce(workReading);
+
+function workReading(book: Ledger, prefix: string, elastic: Elastic): ElasticReading {
   const read = readClothOnce(book, prefix, elasticAsCloth(elastic));
   const growth = growthOf(book, prefix, elastic);
   return {

@@ -5,14 +5,14 @@ import type { Ledger } from '../../explain/ledger';
 import type { ClothDirection } from '../../facts/cloth';
 import type { EdgeChoice } from '../../facts/garment';
 import type { Edge, GarmentKind } from '../../fit/garmentKind';
-import type { GarmentFacts } from '../../facts/garmentFacts';
+import type { EdgeFacts } from '../edgeInputs';
 
 /** What one strip of an edge is planned from. */
 export interface StripInputs {
   readonly book: Ledger;
   /** Prefix of the strip's ids. */
   readonly id: string;
-  readonly facts: GarmentFacts;
+  readonly facts: EdgeFacts;
   readonly kind: GarmentKind;
   readonly edge: Edge;
   readonly use: EdgeUse;

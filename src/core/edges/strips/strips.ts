@@ -7,8 +7,8 @@ import type { EdgeChoice } from '../../facts/garment';
 import { bodyUnder, hasClosure, openingAt, type Edge, type GarmentKind } from '../../fit/garmentKind';
 import { planHold, type HoldPlan } from '../hold';
 import { cutWayOf } from '../useOf';
-import { createMemory } from '../../explain/remember';
-import { readElastic, type ElasticReading } from '../elastics/elasticReading';
+import type { EdgeFacts } from '../edgeInputs';
+import { readElastic } from '../elastics/elasticReading';
 import type { Body } from '../../explain/body';
 import type { StripInputs, StripMaterial } from './stripInputs';
 import { curvedParts } from '../fold/curve';
@@ -18,14 +18,11 @@ import { stripLimits, stripState, type StripLimits } from './stripLimits';
 import { ruleLengths, type RuleLength } from './stripRules';
 import { crossingSeams, placeSections, sectionEdges } from './stripSections';
 import { workWidth } from './stripWidth';
-import type { GarmentFacts } from '../../facts/garmentFacts';
 import type { MarkingPlan, StripPlan } from '../types';
-
-const recall = createMemory<ElasticReading>();
 
 interface EdgeStripsInputs {
   readonly book: Ledger;
-  readonly facts: GarmentFacts;
+  readonly facts: EdgeFacts;
   readonly kind: GarmentKind;
   readonly edge: Edge;
   readonly use: EdgeUse;
@@ -303,8 +300,7 @@ function materialOf(
   const chosenMm = use.strips.length > 1 ? undefined : choice?.finishedMm;
   if (elastic && elasticId !== undefined) {
     const key = `elastic.${elasticId}`;
-    // Several edges may take of the same roll: it is entered once in each ledger.
-    const read = recall([book, key], () => readElastic(book, key, elastic));
+    const read = readElastic(book, key, elastic);
     return {
       words: [{ name: elastic.name }],
       elasticId,

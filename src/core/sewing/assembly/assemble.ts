@@ -4,7 +4,7 @@ import type { KindId } from '../../facts/kindIds';
 import type { GarmentKind } from '../../fit/garmentKind';
 import { edgeUseOf, finishOf } from '../../edges/useOf';
 import { edge, recipes } from './recipes';
-import type { Alternative, Ways } from './recipe';
+import { recipeFacts, type Alternative, type RecipeFacts, type Ways } from './recipe';
 import type { StepSpec } from './step';
 
 /** A garment's steps in written order, each with the ids of all that must come before it. */
@@ -19,7 +19,7 @@ interface Inputs {
   /** The catalogue's kind whose recipe is followed. */
   readonly base: KindId;
   readonly kind: GarmentKind;
-  readonly garment: Garment;
+  readonly garment: RecipeFacts & Pick<Garment, 'ways'>;
   readonly lined: boolean;
   /** Ways to try instead of those chosen. */
   readonly ways?: Ways;
@@ -66,19 +66,12 @@ function alternativesOf(
 
 const recall = createMemory<Assembly>();
 
-/** What recipes read of a garment, and nothing else of it. */
-const readBy = ({ stay, topstitched, ways, edges = {} }: Garment): readonly unknown[] => [
-  stay,
-  topstitched,
-  ways,
-  Object.entries(edges).map(([id, edge]) => [id, edge.use, edge.joinAt]),
-];
-
 /** The garment's steps: the same object again while nothing that they follow from changes. */
 export function assemble(inputs: Inputs): Assembly {
-  const { base, kind, garment, lined, ways } = inputs;
-  const read = JSON.stringify([base, lined, ways, readBy(garment)]);
-  return recall([kind, read], () => assembleAnew(inputs));
+  const { base, kind, lined, ways } = inputs;
+  const garment = { ...recipeFacts(inputs.garment), ways: inputs.garment.ways };
+  const read = JSON.stringify([base, lined, ways, garment]);
+  return recall([kind, read], () => assembleAnew({ ...inputs, garment }));
 }
 
 /** Of each alternative the option that is wanted, else its first. */
@@ -91,7 +84,7 @@ const settle = (alternatives: readonly Alternative[], wanted: Ways): Ways =>
   );
 
 /** Whether the neckband goes on before the left shoulder is closed: its ends then lie in that seam. */
-export const neckbandOpen = (kind: GarmentKind, garment: Garment): boolean =>
+export const neckbandOpen = (kind: GarmentKind, garment: Pick<Garment, 'edges' | 'ways'>): boolean =>
   settle(alternativesOf(kind.kind, kind, garment), garment.ways ?? {}).neckband === 'open';
 
 function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assembly {

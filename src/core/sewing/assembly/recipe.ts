@@ -1,4 +1,4 @@
-import type { Garment } from '../../facts/garment';
+import type { EdgeChoice, Garment } from '../../facts/garment';
 import type { GarmentKind } from '../../fit/garmentKind';
 import { jobOf } from '../../machines/seams/jobs';
 import type { Line, StepSpec } from './step';
@@ -15,9 +15,26 @@ export interface Alternative {
 /** The alternatives that were settled, by id. */
 export type Ways = Readonly<Record<string, string>>;
 
+/** What recipes read of a garment. */
+export type RecipeFacts = Pick<Garment, 'stay' | 'topstitched'> & {
+  readonly edges?: Readonly<Record<string, Pick<EdgeChoice, 'use' | 'joinAt'>>>;
+};
+
+/** A garment with no more than recipes read of it. */
+export const recipeFacts = ({ stay, topstitched, edges = {} }: RecipeFacts): RecipeFacts => ({
+  stay,
+  ...(topstitched === undefined ? {} : { topstitched }),
+  edges: Object.fromEntries(
+    Object.entries(edges).map(([id, { use, joinAt }]) => [
+      id,
+      { ...(use === undefined ? {} : { use }), ...(joinAt === undefined ? {} : { joinAt }) },
+    ]),
+  ),
+});
+
 export interface RecipeContext {
   readonly kind: GarmentKind;
-  readonly garment: Garment;
+  readonly garment: RecipeFacts;
   readonly ways: Ways;
   /** There is a lining to sew in. */
   readonly lined: boolean;

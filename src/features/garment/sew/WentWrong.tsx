@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { newMachine, type SymptomId } from '@/core/facts/machine';
-import { machinesFor } from '@/core/sewing/sewnSteps';
+import { machinesFor } from '@/core/sewing/machinesFor';
 import { stepSetup } from '@/core/sewing/stepSetup';
 import type { StepPlan } from '@/core/sewing/types';
 import { causesOf, troubles } from '@/core/machines/troubles';

@@ -2,7 +2,7 @@
 import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import { wholeSetup } from '@/core/machines/machineFields';
 import type { Setup } from '@/core/facts/setup';
-import { machinesFor } from '@/core/sewing/sewnSteps';
+import { machinesFor } from '@/core/sewing/machinesFor';
 import { stepSetup } from '@/core/sewing/stepSetup';
 import type { SewingPlan, StepPlan } from '@/core/sewing/types';
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
