@@ -107,7 +107,6 @@ export async function visit(page: Page, path: string): Promise<void> {
 
 /** Waits until the page that is there now, or comes, is live. */
 export async function isLive(page: Page): Promise<void> {
-  await page.waitForLoadState('networkidle');
   await expect(page.locator('h1').first()).toBeVisible();
   await live(page);
 }

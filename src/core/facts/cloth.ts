@@ -2,6 +2,7 @@ import {
   choice,
   date,
   flag,
+  helped,
   id,
   lengthMm,
   map,
@@ -9,6 +10,7 @@ import {
   optional,
   record,
   text,
+  thinMm,
   type FactsOf,
 } from './spec';
 
@@ -63,14 +65,19 @@ const washSpec = record('Wash', {
  */
 export const clothSpec = record('Cloth', {
   name: text('Name', 1, 60),
+  photo: optional(id('the photo')),
   fibre: optional(text('Fibre', 0, 120)),
-  weightGsm: optional(numberOf('gsm', 'Weight', 20, 1200)),
-  weighedG: optional(numberOf('gram', 'A square weighs', 0.05, 500)),
-  weighedSideMm: optional(lengthMm('Side of the square', 20, 500, [50, 200])),
+  washed: choice('Washed before cutting', ['yes', 'no']),
   widthMm: optional(lengthMm('Width', 50, 4000, [300, 2000])),
   onHandMm: optional(lengthMm('Length on hand', 0, 100000)),
-  thicknessMm: optional(lengthMm('Thickness of one layer', 0.05, 20)),
-  washed: choice('Washed before cutting', ['yes', 'no']),
+  weightGsm: optional(numberOf('gsm', 'Weight', 20, 1200)),
+  weighedSideMm: optional(
+    helped(lengthMm('Side of the square', 20, 500, [50, 200]), 'A 10 × 10 cm square of 2 g is 200 g/m².'),
+  ),
+  weighedG: optional(numberOf('gram', 'A square weighs', 0.05, 500)),
+  thicknessMm: optional(
+    helped(thinMm('Thickness of one layer', 0.05, 20), 'Two layers under a light finger, halved.'),
+  ),
   wash: optional(washSpec),
   feel: optional(choice('How it pulls', ['soft', 'medium', 'firm'])),
   drape: optional(choice('How it hangs', ['sturdy', 'medium', 'slinky'])),
@@ -81,10 +88,16 @@ export const clothSpec = record('Cloth', {
   nap: optional(choice('Nap or print with a direction', ['none', 'one way'])),
   pile: optional(choice('Pile, such as velvet or terry', ['yes', 'no'])),
   swim: optional(choice('Stands chlorine and salt', ['yes', 'no'])),
-  stable: optional(flag('Does not stretch: interfacing, tape, net')),
-  rightSide: optional(text('Right side', 0, 200)),
-  photo: optional(id('the photo')),
-  statedAcross: optional(numberOf('share', 'Stretch across, as stated', 0, 4)),
+  stable: optional(flag('Does not stretch: interfacing, tape, net', ['it stretches', 'stable'])),
+  rightSide: optional(
+    helped(
+      text('Right side', 0, 200),
+      'Columns of V stitches are the face of a jersey, bumps the back. Either may be used, always the same.',
+    ),
+  ),
+  statedAcross: optional(
+    helped(numberOf('share', 'Stretch across, as stated', 0, 4), 'Used only until it is tested.'),
+  ),
   statedAlong: optional(numberOf('share', 'Stretch along, as stated', 0, 4)),
   notes: optional(text('Notes', 0, 2000)),
   tests: map('Tests', clothTestSpec, 200),

@@ -1,5 +1,17 @@
 import { pullSpec } from './cloth';
-import { choice, date, flag, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import {
+  choice,
+  date,
+  flag,
+  helped,
+  lengthMm,
+  map,
+  numberOf,
+  optional,
+  record,
+  text,
+  type FactsOf,
+} from './spec';
 
 export const elasticKinds = [
   'braided',
@@ -38,13 +50,19 @@ export const elasticSpec = record('Elastic', {
   name: text('Name', 1, 60),
   kind: choice('Kind', elasticKinds),
   widthMm: lengthMm('Width', 2, 150, [4, 60]),
-  cuttable: optional(flag('May be cut narrower')),
+  cuttable: optional(flag('May be cut narrower', ['no', 'yes'])),
   swim: optional(choice('Stands chlorine and salt', ['yes', 'no'])),
   latex: optional(choice('Latex in it', ['yes', 'no'])),
   skin: optional(choice('Side to the skin', ['soft', 'plain'])),
-  onHandMm: optional(lengthMm('Length on hand', 0, 200_000)),
-  countedOn: optional(date('Measured off the roll on')),
-  statedStretch: optional(numberOf('share', 'Stretch, as stated', 0, 4)),
+  onHandMm: optional(
+    helped(lengthMm('Length on hand', 0, 200_000), 'Measure the roll; what is cut later comes off it.'),
+  ),
+  countedOn: optional(
+    helped(date('Measured off the roll on'), 'Cuts made before that day are off it already.'),
+  ),
+  statedStretch: optional(
+    helped(numberOf('share', 'Stretch, as stated', 0, 4), 'From its label; a pull beats it.'),
+  ),
   tests: map('Tests', elasticTestSpec, 100),
   sewn: map('Sewn samples', sewnSampleSpec, 100),
   pulls: optional(map('Pull curves', pullSpec, 40)),

@@ -3,6 +3,7 @@ import {
   choice,
   date,
   flag,
+  helped,
   id,
   lengthMm,
   map,
@@ -38,15 +39,29 @@ export const patternSpec = record('Pattern', {
   tableOf: choice('The table gives', ['body', 'finished garment']),
   sizes: map('Sizes', sizeSpec, 60),
   layers: map('Drafted for', draftedLayerSpec, 8),
-  easeAround: optional(numberOf('share', 'Negative ease, around', -0.5, 0.6)),
+  easeAround: optional(
+    helped(
+      numberOf('share', 'Negative ease, around', -0.5, 0.6),
+      'How much smaller than the body it is drawn.',
+    ),
+  ),
   easeAlong: optional(numberOf('share', 'Negative ease, lengthwise', -0.5, 0.6)),
-  statedAround: optional(numberOf('share', 'Stretch asked, around', 0, 4)),
+  statedAround: optional(
+    helped(numberOf('share', 'Stretch asked, around', 0, 4), 'As its envelope asks for.'),
+  ),
   statedAlong: optional(numberOf('share', 'Stretch asked, along', 0, 4)),
   seamAllowanceMm: optional(lengthMm('Seam allowance', 0, 40, [4, 16])),
   hemAllowanceMm: optional(lengthMm('Hem, turned up', 0, 120, [8, 65])),
-  cupDifferenceMm: optional(lengthMm('Bust less high bust', 0, 300, [20, 150])),
-  cupStepMm: optional(lengthMm('Each cup size adds', 5, 60, [15, 35])),
-  assumesFoam: optional(flag('Cup sizes assume foam')),
+  cupDifferenceMm: optional(
+    helped(
+      lengthMm('Bust less high bust', 0, 300, [20, 150]),
+      'The cup it was drafted for: often 5 cm (2 in).',
+    ),
+  ),
+  cupStepMm: optional(
+    helped(lengthMm('Each cup size adds', 5, 60, [15, 35]), 'Only where it has cups: usually 2.5 cm (1 in).'),
+  ),
+  assumesFoam: optional(flag('Cup sizes assume foam', ['no, or no cups', 'yes'])),
   printed: map(
     'Printed lengths',
     record('Printed length', {

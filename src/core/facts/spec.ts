@@ -16,18 +16,24 @@ export const quantities = {
   ratio: { typed: 1, suffix: '', kept: 'a plain number', example: '2' },
 } as const;
 
-export interface NumberSpec {
-  readonly kind: 'number';
+interface Described {
   readonly label: string;
+  /** A sentence that stands at the field on every form. */
+  readonly help?: string;
+}
+
+export interface NumberSpec extends Described {
+  readonly kind: 'number';
   readonly quantity: keyof typeof quantities;
   readonly min: number;
   readonly max: number;
   /** What most people type here, in mm; a value 2.54 times off it is asked about. */
   readonly usual?: readonly [number, number];
+  /** A thickness: spoken of in mm in either unit system. */
+  readonly thin?: true;
 }
-export interface TextSpec {
+export interface TextSpec extends Described {
   readonly kind: 'text';
-  readonly label: string;
   readonly minChars: number;
   readonly maxChars: number;
 }
@@ -36,13 +42,14 @@ export interface ChoiceSpec<O extends string = string> {
   readonly label: string;
   readonly options: readonly O[];
 }
-export interface DateSpec {
+export interface DateSpec extends Described {
   readonly kind: 'date';
-  readonly label: string;
 }
 interface FlagSpec {
   readonly kind: 'flag';
   readonly label: string;
+  /** Asked as a question with these answers, not ticked. */
+  readonly answers?: readonly [no: string, yes: string];
 }
 interface IdSpec {
   readonly kind: 'id';
@@ -67,6 +74,9 @@ type OptionalSpec<S extends Spec = Spec> = S & { readonly optional: true };
 
 export const optional = <S extends Spec>(spec: S): OptionalSpec<S> => ({ ...spec, optional: true });
 
+/** A field with the sentence that stands at it on every form. */
+export const helped = <S extends Described>(spec: S, help: string): S => ({ ...spec, help });
+
 export const isOptional = (spec: Spec | OptionalSpec): boolean => 'optional' in spec;
 
 /** A length in mm with its range and, where useful, the usual range. */
@@ -76,6 +86,12 @@ export const lengthMm = (
   max: number,
   usual?: readonly [number, number],
 ): NumberSpec => ({ kind: 'number', quantity: 'lengthMm', label, min, max, ...(usual ? { usual } : {}) });
+
+/** A length so small that it is spoken of in mm in either unit system. */
+export const thinMm = (label: string, min: number, max: number): NumberSpec => ({
+  ...lengthMm(label, min, max),
+  thin: true,
+});
 
 export const numberOf = (
   quantity: NumberSpec['quantity'],
@@ -97,7 +113,12 @@ export const choice = <const O extends string>(label: string, options: readonly 
 });
 /** A calendar day, `YYYY-MM-DD`. */
 export const date = (label: string): DateSpec => ({ kind: 'date', label });
-export const flag = (label: string): FlagSpec => ({ kind: 'flag', label });
+/** Ticked where it is so; or asked, where it has answers for no and yes. */
+export const flag = (label: string, answers?: FlagSpec['answers']): FlagSpec => ({
+  kind: 'flag',
+  label,
+  ...(answers ? { answers } : {}),
+});
 /** The id of a record or entry: letters, digits, `-` and `_`, at most 40. */
 export const id = (label: string): IdSpec => ({ kind: 'id', label });
 export const record = <F extends Fields>(label: string, fields: F): RecordSpec<F> => ({

@@ -1,4 +1,16 @@
-import { choice, date, id, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import {
+  choice,
+  date,
+  helped,
+  id,
+  lengthMm,
+  map,
+  numberOf,
+  optional,
+  record,
+  text,
+  type FactsOf,
+} from './spec';
 
 /** Body measurements the product knows, in mm. Ranges take in a newborn and the largest adult. */
 export const bodyFields = {
@@ -75,7 +87,7 @@ export type FittingGarment = FactsOf<typeof fittingGarmentSpec>;
 export const wearerSpec = record('Wearer', {
   name: text('Name', 1, 60),
   grown: choice('Grown', ['child', 'adult']),
-  bornOn: optional(date('Born on')),
+  bornOn: optional(helped(date('Born on'), 'For a head’s size where it is not measured.')),
   notes: optional(text('Notes', 0, 2000)),
   measurements: map('Measurements', measurementSetSpec, 200),
   usual: optional(map('Usual closeness', usualSpec, 200)),

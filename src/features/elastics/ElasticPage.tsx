@@ -5,26 +5,21 @@ import { useMemo } from 'react';
 import { readElastic } from '@/core/edges/elastics/elasticReading';
 import { verdictSentences } from '@/core/cloth/recoveryVerdict';
 import { createLedger } from '@/core/explain/ledger';
-import { elasticSpec, type Elastic } from '@/core/facts/elastic';
+import type { Elastic } from '@/core/facts/elastic';
 import type { StoredRecord } from '@/core/facts/records';
 import { formatLength } from '@/core/units/formatLength';
 import { HangWeights } from '@/features/cloth/HangWeights';
+import { FactField } from '@/features/records/FactField';
 import { NameField } from '@/features/records/NameField';
+import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
-import { TextFactField } from '@/features/records/TextFactField';
-import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
-import { LengthField } from '@/ui/LengthField';
-import { NumberField } from '@/ui/NumberField';
 import { NumbersProvider } from '@/ui/numbers';
-import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import styles from '@/features/cloth/ClothPage.module.css';
 import { ElasticTests } from './ElasticTests';
 import { Fold } from '@/ui/Fold';
-
-const { fields } = elasticSpec;
 
 interface Props {
   readonly elastic: StoredRecord<'elastic'>;
@@ -169,80 +164,15 @@ function Roll({ elastic, uses }: { elastic: Elastic; uses: Props['uses'] }) {
 }
 
 function Facts({ id, elastic }: { id: string; elastic: Elastic }) {
-  const records = useRecords();
-  const set = (key: keyof Elastic) => (value: unknown) =>
-    records.set('elastic', id, fields[key].label, { [key]: value });
-  const fault = (key: keyof Elastic) => records.fault('elastic', id, key);
-  const yesNo = (key: 'swim' | 'latex') => (
-    <ChoiceRow
-      legend={fields[key].label}
-      value={elastic[key]}
-      options={fields[key].options.map((value) => ({ value, label: value }))}
-      onChange={set(key)}
-    />
+  const latex = (
+    <>
+      <FactField kind="elastic" id={id} path="latex" />
+      {elastic.latex === 'yes' && <p className="soft small">Some skins do not bear latex: ask the wearer.</p>}
+    </>
   );
   return (
     <aside className={styles.facts}>
-      <PickField
-        label="Kind"
-        value={elastic.kind}
-        options={fields.kind.options.map((kind) => ({ id: kind, name: kind }))}
-        empty="choose a kind"
-        onChange={(kind) => kind !== '' && set('kind')(kind)}
-      />
-      <LengthField
-        spec={fields.widthMm}
-        valueMm={elastic.widthMm}
-        required
-        onChange={set('widthMm')}
-        fault={fault('widthMm')}
-      />
-      <ChoiceRow
-        legend="May be cut narrower"
-        value={elastic.cuttable === undefined ? undefined : elastic.cuttable ? 'yes' : 'no'}
-        options={[
-          { value: 'yes', label: 'yes' },
-          { value: 'no', label: 'no' },
-        ]}
-        onChange={(value) => set('cuttable')(value === 'yes')}
-      />
-      {yesNo('swim')}
-      {yesNo('latex')}
-      {elastic.latex === 'yes' && <p className="soft small">Some skins do not bear latex: ask the wearer.</p>}
-      <ChoiceRow
-        legend={fields.skin.label}
-        value={elastic.skin}
-        options={fields.skin.options.map((value) => ({ value, label: value }))}
-        onChange={set('skin')}
-      />
-      <LengthField
-        spec={fields.onHandMm}
-        valueMm={elastic.onHandMm}
-        help="Measure the roll; what is cut later comes off it."
-        onChange={set('onHandMm')}
-        fault={fault('onHandMm')}
-      />
-      <TextFactField
-        spec={fields.countedOn}
-        value={elastic.countedOn}
-        help="Cuts made before that day are off it already."
-        onChange={set('countedOn')}
-        fault={fault('countedOn')}
-      />
-      <NumberField
-        spec={fields.statedStretch}
-        value={elastic.statedStretch}
-        help="From its label; a pull beats it."
-        onChange={set('statedStretch')}
-        fault={fault('statedStretch')}
-      />
-      <TextFactField
-        spec={fields.notes}
-        value={elastic.notes}
-        multiline
-        onChange={set('notes')}
-        fault={fault('notes')}
-      />
+      <RecordFields kind="elastic" id={id} without={['name']} parts={{ latex }} />
     </aside>
   );
 }

@@ -6,25 +6,23 @@ import TableCell from '@mui/material/TableCell';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
-import { ownKindSpec, type OwnKind } from '@/core/facts/ownKind';
+import { useState, type ReactNode } from 'react';
+import type { OwnKind } from '@/core/facts/ownKind';
 import type { StoredRecord } from '@/core/facts/records';
 import { bodyFields, bodyMeasures, type BodyMeasure } from '@/core/facts/wearer';
 import { catalogue } from '@/core/garments/catalogue';
 import { drawGarment } from '@/core/garments/drawings/drawGarment';
 import { kindOf } from '@/core/garments/kindOf';
+import { FactField } from '@/features/records/FactField';
 import { NameField } from '@/features/records/NameField';
+import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
-import { TextFactField } from '@/features/records/TextFactField';
-import { ChoiceRow } from '@/ui/ChoiceRow';
 import { GarmentDrawing } from '@/ui/GarmentDrawing';
-import { NumberField } from '@/ui/NumberField';
 import { PickField } from '@/ui/PickField';
 import { TextBox } from '@/ui/TextBox';
 import { useTyped } from '@/ui/useTyped';
 
-const { fields } = ownKindSpec;
 type What = 'zone' | 'edge' | 'piece';
 const WORDS: Readonly<Record<What, { many: string; add: string; map: 'zones' | 'edges' | 'pieces' }>> = {
   zone: { many: 'Zones', add: 'Add a zone', map: 'zones' },
@@ -81,17 +79,11 @@ function Inside({ initial }: { initial: StoredRecord<'ownKind'> }) {
             onChoose={setChosen}
             widthPx={320}
           />
-          <TextFactField
-            spec={fields.notes}
-            value={own.notes}
-            onChange={(notes) => set('Notes', { notes })}
-            fault={records.fault('ownKind', id, 'notes')}
-            multiline
-          />
+          <FactField kind="ownKind" id={id} path="notes" />
         </Stack>
         <Stack sx={{ gap: '22px', alignContent: 'start' }}>
           {(['zone', 'edge', 'piece'] as const).map((what) => (
-            <Parts key={what} what={what} own={own} set={set} />
+            <Parts key={what} what={what} recordId={id} own={own} set={set} />
           ))}
         </Stack>
       </div>
@@ -101,11 +93,12 @@ function Inside({ initial }: { initial: StoredRecord<'ownKind'> }) {
 
 interface PartsProps {
   readonly what: What;
+  readonly recordId: string;
   readonly own: OwnKind;
   readonly set: (label: string, changes: Readonly<Record<string, unknown>>) => void;
 }
 
-function Parts({ what, own, set }: PartsProps) {
+function Parts({ what, recordId, own, set }: PartsProps) {
   const { many, add, map } = WORDS[what];
   const base: readonly { id: string; label: string }[] = catalogue[own.base][map];
   const added = Object.entries(own[map] as Readonly<Record<string, { label: string }>>);
@@ -161,9 +154,11 @@ function Parts({ what, own, set }: PartsProps) {
                   value={part.label}
                   onChange={(label) => set('Rename', { [`${map}.${key}.label`]: label })}
                 />
-                {what === 'zone' && <ZoneFields own={own} id={key} set={set} />}
-                {what === 'edge' && <EdgeFields own={own} id={key} set={set} />}
-                {what === 'piece' && <PieceFields own={own} id={key} set={set} />}
+                {what === 'zone' ? (
+                  <ZoneFields recordId={recordId} own={own} id={key} set={set} />
+                ) : (
+                  <PartFields recordId={recordId} path={`${map}.${key}`} />
+                )}
               </TableCell>
               <TableCell>
                 <Button size="small" onClick={() => set('Take away', { [`${map}.${key}`]: null })}>
@@ -211,73 +206,34 @@ function PartName({
   );
 }
 
-type FieldsProps = Pick<PartsProps, 'own' | 'set'> & { readonly id: string };
+type FieldsProps = Pick<PartsProps, 'own' | 'set' | 'recordId'> & { readonly id: string };
 
-function ZoneFields({ own, id, set }: FieldsProps) {
+function ZoneFields({ own, recordId, id, set }: FieldsProps) {
   const zone = own.zones[id];
   if (!zone) return null;
-  const spec = fields.zones.of.fields;
-  const put = (key: string) => (value: unknown) => set('Zone', { [`zones.${id}.${key}`]: value });
-  return (
-    <Stack sx={{ gap: '12px', paddingTop: '8px' }}>
-      <PickField
-        label="Measured at"
-        value={zone.measure}
-        options={bodyMeasures.map((measure: BodyMeasure) => ({
-          id: measure,
-          name: bodyFields[measure].label,
-        }))}
-        empty="choose a measurement"
-        onChange={(measure) => measure && put('measure')(measure)}
-      />
-      <ChoiceRow
-        legend="Runs"
-        value={zone.axis}
-        options={[
-          { value: 'around', label: 'around the body' },
-          { value: 'along', label: 'along it' },
-        ]}
-        onChange={put('axis')}
-      />
-      <NumberField spec={spec.seamEdges} value={zone.seamEdges} required onChange={put('seamEdges')} />
-      <NumberField spec={spec.at} value={zone.at} required onChange={put('at')} />
-    </Stack>
+  const measure = (
+    <PickField
+      label="Measured at"
+      value={zone.measure}
+      options={bodyMeasures.map((one: BodyMeasure) => ({ id: one, name: bodyFields[one].label }))}
+      empty="choose a measurement"
+      onChange={(one) => one && set('Zone', { [`zones.${id}.measure`]: one })}
+    />
   );
+  return <PartFields recordId={recordId} path={`zones.${id}`} parts={{ measure }} />;
 }
 
-function EdgeFields({ own, id, set }: FieldsProps) {
-  const edge = own.edges[id];
-  if (!edge) return null;
-  const spec = fields.edges.of.fields;
-  const put = (key: string) => (value: unknown) => set('Edge', { [`edges.${id}.${key}`]: value });
-  return (
-    <Stack sx={{ gap: '12px', paddingTop: '8px' }}>
-      <PickField
-        label="Finished with"
-        value={edge.finish}
-        options={spec.finish.options.map((finish) => ({ id: finish, name: finish }))}
-        empty="choose a finish"
-        onChange={(finish) => finish && put('finish')(finish)}
-      />
-      <NumberField spec={spec.at} value={edge.at} required onChange={put('at')} />
-    </Stack>
-  );
-}
-
-function PieceFields({ own, id, set }: FieldsProps) {
-  const piece = own.pieces[id];
-  if (!piece) return null;
-  const spec = fields.pieces.of.fields;
-  const put = (key: string) => (value: unknown) => set('Piece', { [`pieces.${id}.${key}`]: value });
-  return (
-    <Stack sx={{ gap: '12px', paddingTop: '8px' }}>
-      <NumberField spec={spec.count} value={piece.count} required onChange={put('count')} />
-      <ChoiceRow
-        legend="Cut from"
-        value={piece.cloth}
-        options={spec.cloth.options.map((cloth) => ({ value: cloth, label: cloth }))}
-        onChange={put('cloth')}
-      />
-    </Stack>
-  );
-}
+/** What is said of an added part beside its name. */
+const PartFields = ({
+  recordId,
+  path,
+  parts = {},
+}: {
+  readonly recordId: string;
+  readonly path: string;
+  readonly parts?: Readonly<Record<string, ReactNode>>;
+}) => (
+  <Stack sx={{ gap: '12px', paddingTop: '8px' }}>
+    <RecordFields kind="ownKind" id={recordId} path={path} without={['label']} parts={parts} />
+  </Stack>
+);

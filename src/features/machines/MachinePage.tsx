@@ -3,30 +3,24 @@ import type { SetFields } from '@/features/records/setFields';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
-import {
-  footNames,
-  machineKindName,
-  machineKinds,
-  machineSpec,
-  type FootId,
-  type Machine,
-} from '@/core/facts/machine';
+import { footNames, machineKindName, machineKinds, type FootId, type Machine } from '@/core/facts/machine';
 import type { StoredRecord } from '@/core/facts/records';
 import { stitchIds, type StitchId } from '@/core/facts/stitchIds';
 import { capabilityOf, whyNot } from '@/core/machines/capability';
 import { stitches } from '@/core/machines/seams/stitches';
+import { FactField } from '@/features/records/FactField';
 import { NameField } from '@/features/records/NameField';
+import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
-import { TextFactField } from '@/features/records/TextFactField';
-import { NumberField } from '@/ui/NumberField';
 import { PickField } from '@/ui/PickField';
 import { Cards } from './Cards';
 import styles from './MachinePage.module.css';
 import { Present } from './Present';
 import { Troubles } from './Troubles';
 
-const { fields } = machineSpec;
+/** The differential feed of most machines that have one, least and most. */
+const USUAL_DIFFERENTIAL = [0.6, 2] as const;
 
 interface Props {
   readonly machine: StoredRecord<'machine'>;
@@ -69,22 +63,16 @@ function Inside({
         />
         <RemoveButton kind="machine" id={id} back="/machines" />
       </div>
-      <OutOfOrder machine={machine} set={set} today={today} />
+      <OutOfOrder id={id} machine={machine} set={set} today={today} />
       <div className={styles.two}>
         <Present machine={machine} set={set} />
-        <Abilities machine={machine} set={set} fault={fault} />
+        <Abilities id={id} machine={machine} set={set} />
       </div>
       <Cards id={id} machine={machine} cloths={cloths} set={set} today={today} />
       <Troubles machine={machine} set={set} today={today} />
       <section className={styles.section}>
         <h2>Notes</h2>
-        <TextFactField
-          spec={fields.notes}
-          value={machine.notes}
-          multiline
-          onChange={(notes) => set('Notes', { notes: notes ?? null })}
-          fault={fault('notes')}
-        />
+        <FactField kind="machine" id={id} path="notes" />
       </section>
       <p>
         <Link href="/machines">All machines</Link>
@@ -93,7 +81,7 @@ function Inside({
   );
 }
 
-function OutOfOrder({ machine, set, today }: { machine: Machine; set: SetFields; today: string }) {
+function OutOfOrder({ id, machine, set, today }: PartProps & { readonly today: string }) {
   const { broken } = machine;
   if (!broken)
     return (
@@ -120,54 +108,47 @@ function OutOfOrder({ machine, set, today }: { machine: Machine; set: SetFields;
       <p>
         <strong>Out of order since {broken.since}.</strong> Garments on a set with it are planned without it.
       </p>
-      <TextFactField
-        spec={BROKEN_NOTE}
-        value={broken.note}
-        onChange={(note) => set('Out of order', { 'broken.note': note ?? null })}
-      />
+      <FactField kind="machine" id={id} path="broken.note" />
       <Button variant="contained" onClick={mended}>
         It works again
       </Button>
     </div>
   );
 }
-const BROKEN_NOTE = fields.broken.fields.note;
 
-function Abilities({
-  machine,
-  set,
-  fault,
-}: {
-  machine: Machine;
-  set: SetFields;
-  fault: (path: string) => string | undefined;
-}) {
+interface PartProps {
+  readonly id: string;
+  readonly machine: Machine;
+  readonly set: SetFields;
+}
+
+function Abilities({ id, machine, set }: PartProps) {
   const can = capabilityOf(machine);
   const looped = machine.kind !== 'sewing machine';
   const serges = machine.kind === 'serger' || machine.kind === 'combined';
   const covers = machine.kind === 'coverstitch' || machine.kind === 'combined';
-  const number = (
-    key: 'threads' | 'needles' | 'maxLength' | 'maxWidth' | 'differentialLeast' | 'differentialMost',
-    usual: number,
-  ) => (
-    <NumberField
-      spec={fields[key]}
-      value={machine[key]}
-      help={machine[key] === undefined ? `taken as ${usual}` : undefined}
-      onChange={(value) => set(fields[key].label, { [key]: value ?? null })}
-      fault={fault(key)}
-    />
+  const [least, most] = can.differential ?? USUAL_DIFFERENTIAL;
+  const usual: Readonly<Record<string, number>> = {
+    ...(looped ? { threads: can.threads, needles: can.needles } : {}),
+    maxLength: can.maxLength,
+    maxWidth: can.maxWidth,
+    ...(looped ? { differentialLeast: least, differentialMost: most } : {}),
+  };
+  const numbers = Object.fromEntries(
+    Object.entries(usual).map(([path, taken]) => {
+      const known = machine[path as keyof Machine] !== undefined;
+      const help = known ? undefined : `taken as ${taken}`;
+      return [path, <FactField key={path} kind="machine" id={id} path={path} help={help} />];
+    }),
   );
-  const flag = (key: 'stretchNeedlesOnly' | 'twin' | 'knifeLifts' | 'topCover' | 'freeArm' | 'borrowed') => (
-    <label className={styles.flag}>
-      <input
-        type="checkbox"
-        checked={machine[key] === true}
-        onChange={(event) => set(fields[key].label, { [key]: event.target.checked ? true : null })}
-      />
-      {fields[key].label}
-    </label>
-  );
+  const flags = [
+    ...(!covers && !serges ? ['twin'] : []),
+    ...(serges ? ['knifeLifts'] : []),
+    ...(looped ? ['stretchNeedlesOnly'] : []),
+    ...(covers ? ['topCover'] : []),
+    'freeArm',
+    'borrowed',
+  ];
   return (
     <section className={styles.section}>
       <h2>What it can do</h2>
@@ -179,26 +160,10 @@ function Abilities({
         onChange={(kind) => kind !== '' && set('Kind', { kind, present: null })}
       />
       <div className={styles.fields}>
-        {looped && number('threads', can.threads)}
-        {looped && number('needles', can.needles)}
-        {number('maxLength', can.maxLength)}
-        {number('maxWidth', can.maxWidth)}
-        {looped && number('differentialLeast', can.differential?.[0] ?? 0.6)}
-        {looped && number('differentialMost', can.differential?.[1] ?? 2)}
-        <TextFactField
-          spec={fields.needleSystem}
-          value={machine.needleSystem}
-          onChange={(needleSystem) => set('Needle system', { needleSystem: needleSystem ?? null })}
-          fault={fault('needleSystem')}
-        />
+        <RecordFields kind="machine" id={id} only={[...Object.keys(usual), 'needleSystem']} parts={numbers} />
       </div>
       <div className={styles.flags}>
-        {!covers && !serges && flag('twin')}
-        {serges && flag('knifeLifts')}
-        {looped && flag('stretchNeedlesOnly')}
-        {covers && flag('topCover')}
-        {flag('freeArm')}
-        {flag('borrowed')}
+        <RecordFields kind="machine" id={id} only={flags} />
         {(Object.keys(footNames) as FootId[]).map((foot) => (
           <label key={foot} className={styles.flag}>
             <input

@@ -2,22 +2,17 @@
 import type { SetFields } from '@/features/records/setFields';
 import Button from '@mui/material/Button';
 import type { StoredRecord } from '@/core/facts/records';
-import { draftedLayerSpec, patternSpec, type Pattern } from '@/core/facts/pattern';
-import type { NumberSpec } from '@/core/facts/spec';
+import type { Pattern } from '@/core/facts/pattern';
 import { kindIds } from '@/core/facts/kindIds';
 import { catalogue } from '@/core/garments/catalogue';
+import { FactField } from '@/features/records/FactField';
 import { NameField } from '@/features/records/NameField';
+import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
-import { TextFactField } from '@/features/records/TextFactField';
-import { ChoiceRow } from '@/ui/ChoiceRow';
-import { LengthField } from '@/ui/LengthField';
-import { NumberField } from '@/ui/NumberField';
 import { PickField } from '@/ui/PickField';
 import styles from './PatternPage.module.css';
 import { PatternSizes } from './PatternSizes';
-
-const { fields } = patternSpec;
 
 /** One pattern: its size table, what it was drafted for, its own lengths, and notes. */
 export function PatternPage({ pattern }: { pattern: StoredRecord<'pattern'> }) {
@@ -57,39 +52,29 @@ function Inside({ initial }: { initial: StoredRecord<'pattern'> }) {
               onChange={(kind) => kind && set('Garment', { kind })}
             />
           </div>
-          <ChoiceRow
-            legend="Where it comes from"
-            value={pattern.source}
-            options={fields.source.options.map((source) => ({ value: source, label: source }))}
-            onChange={(source) => set('Where it comes from', { source })}
-          />
+          <FactField kind="pattern" id={id} path="source" />
         </div>
         <PatternSizes id={id} pattern={pattern} set={set} />
-        <DraftedFor pattern={pattern} set={set} fault={fault} />
-        <Printed pattern={pattern} set={set} fault={fault} />
+        <DraftedFor id={id} pattern={pattern} set={set} />
+        <Printed id={id} pattern={pattern} set={set} />
       </div>
-      <Notes pattern={pattern} set={set} fault={fault} />
+      <Notes id={id} />
     </div>
   );
 }
 
+/** The fields of its parts; what is in none of these lists stands with the allowances. */
+const DRAFTED_FOR = ['easeAround', 'easeAlong', 'statedAround', 'statedAlong'];
+const LEARNED = ['unclear', 'better', 'sizing', 'next'];
+const ELSEWHERE = ['name', 'kind', 'source', 'tableOf', ...DRAFTED_FOR, ...LEARNED];
+
 interface PartProps {
+  readonly id: string;
   readonly pattern: Pattern;
   readonly set: SetFields;
-  readonly fault: (path: string) => string | undefined;
 }
 
-function DraftedFor({ pattern, set, fault }: PartProps) {
-  const layer = draftedLayerSpec.fields;
-  const share = (key: 'easeAround' | 'easeAlong' | 'statedAround' | 'statedAlong', help?: string) => (
-    <NumberField
-      spec={fields[key] as NumberSpec}
-      value={pattern[key]}
-      onChange={(value) => set(fields[key].label, { [key]: value })}
-      fault={fault(key)}
-      {...(help ? { help } : {})}
-    />
-  );
+function DraftedFor({ id, pattern, set }: PartProps) {
   return (
     <section className={styles.section}>
       <h2>What it was drafted for</h2>
@@ -97,32 +82,9 @@ function DraftedFor({ pattern, set, fault }: PartProps) {
         The layers and the negative ease the designer had in mind: a garment in other cloth then keeps the
         same tension. The stretch it asks for is a demand on each layer by itself.
       </p>
-      {Object.entries(pattern.layers).map(([key, one]) => (
+      {Object.keys(pattern.layers).map((key) => (
         <div key={key} className={styles.layer}>
-          <TextFactField
-            spec={layer.label}
-            value={one.label}
-            onChange={(label) => label && set('Layer', { [`layers.${key}.label`]: label })}
-            fault={fault(`layers.${key}.label`)}
-          />
-          <NumberField
-            spec={layer.around}
-            value={one.around}
-            required
-            onChange={(around) => set('Layer', { [`layers.${key}.around`]: around })}
-          />
-          <NumberField
-            spec={layer.along}
-            value={one.along}
-            onChange={(along) => set('Layer', { [`layers.${key}.along`]: along })}
-          />
-          <PickField
-            label="How it pulls"
-            value={one.feel}
-            options={layer.feel.options.map((feel) => ({ id: feel, name: feel }))}
-            empty="choose"
-            onChange={(feel) => feel && set('Layer', { [`layers.${key}.feel`]: feel })}
-          />
+          <RecordFields kind="pattern" id={id} path={`layers.${key}`} compact />
           <Button size="small" onClick={() => set('Take a layer away', { [`layers.${key}`]: null })}>
             Take away
           </Button>
@@ -145,72 +107,22 @@ function DraftedFor({ pattern, set, fault }: PartProps) {
         </Button>
       </div>
       <div className={styles.fields}>
-        {share('easeAround', 'How much smaller than the body it is drawn.')}
-        {share('easeAlong')}
-        {share('statedAround', 'As its envelope asks for.')}
-        {share('statedAlong')}
+        <RecordFields kind="pattern" id={id} only={DRAFTED_FOR} />
       </div>
     </section>
   );
 }
 
-function Printed({ pattern, set, fault }: PartProps) {
-  const spec = fields.printed.of.fields;
+function Printed({ id, pattern, set }: PartProps) {
   return (
     <section className={styles.section}>
       <h2>Allowances and printed lengths</h2>
       <div className={styles.fields}>
-        <LengthField
-          spec={fields.seamAllowanceMm}
-          valueMm={pattern.seamAllowanceMm}
-          onChange={(mm) => set('Seam allowance', { seamAllowanceMm: mm })}
-          fault={fault('seamAllowanceMm')}
-        />
-        <LengthField
-          spec={fields.hemAllowanceMm}
-          valueMm={pattern.hemAllowanceMm}
-          onChange={(mm) => set('Hem', { hemAllowanceMm: mm })}
-          fault={fault('hemAllowanceMm')}
-        />
-        <LengthField
-          spec={fields.cupDifferenceMm}
-          valueMm={pattern.cupDifferenceMm}
-          onChange={(mm) => set('Cup drafted for', { cupDifferenceMm: mm })}
-          fault={fault('cupDifferenceMm')}
-          help="The cup it was drafted for: often 5 cm (2 in)."
-        />
-        <LengthField
-          spec={fields.cupStepMm}
-          valueMm={pattern.cupStepMm}
-          onChange={(mm) => set('Cup step', { cupStepMm: mm })}
-          fault={fault('cupStepMm')}
-          help="Only where it has cups: usually 2.5 cm (1 in)."
-        />
+        <RecordFields kind="pattern" id={id} without={ELSEWHERE} />
       </div>
-      <ChoiceRow
-        legend={fields.assumesFoam.label}
-        value={pattern.assumesFoam ? 'yes' : 'no'}
-        options={[
-          { value: 'no', label: 'no, or no cups' },
-          { value: 'yes', label: 'yes' },
-        ]}
-        onChange={(value) => set('Foam cups', { assumesFoam: value === 'yes' ? true : null })}
-      />
       {Object.entries(pattern.printed).map(([key, one]) => (
         <div key={key} className={styles.layer}>
-          <TextFactField
-            spec={spec.label}
-            value={one.label}
-            onChange={(label) => label && set('Printed length', { [`printed.${key}.label`]: label })}
-            fault={fault(`printed.${key}.label`)}
-          />
-          <LengthField
-            spec={spec.mm}
-            valueMm={one.mm}
-            required
-            onChange={(mm) => set('Printed length', { [`printed.${key}.mm`]: mm })}
-            fault={fault(`printed.${key}.mm`)}
-          />
+          <RecordFields kind="pattern" id={id} path={`printed.${key}`} />
           <PickField
             label="For the edge"
             value={one.edge ?? ''}
@@ -248,20 +160,11 @@ function Printed({ pattern, set, fault }: PartProps) {
   );
 }
 
-function Notes({ pattern, set, fault }: PartProps) {
+function Notes({ id }: { readonly id: string }) {
   return (
     <aside className={styles.notes}>
       <h2>What was learned</h2>
-      {(['unclear', 'better', 'sizing', 'next'] as const).map((key) => (
-        <TextFactField
-          key={key}
-          spec={fields[key]}
-          value={pattern[key]}
-          onChange={(text) => set(fields[key].label, { [key]: text })}
-          fault={fault(key)}
-          multiline
-        />
-      ))}
+      <RecordFields kind="pattern" id={id} only={LEARNED} />
     </aside>
   );
 }

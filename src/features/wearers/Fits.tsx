@@ -1,21 +1,12 @@
 'use client';
 import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
-import {
-  bodyFields,
-  bodyMeasures,
-  fittingGarmentSpec,
-  isBodyMeasure,
-  type Wearer,
-} from '@/core/facts/wearer';
+import { bodyFields, bodyMeasures, isBodyMeasure, type Wearer } from '@/core/facts/wearer';
+import { FactField } from '@/features/records/FactField';
+import { RecordFields } from '@/features/records/RecordFields';
 import { useRecords } from '@/features/records/RecordsProvider';
-import { TextFactField } from '@/features/records/TextFactField';
-import { LengthField } from '@/ui/LengthField';
-import { NumberField } from '@/ui/NumberField';
 import { PickField } from '@/ui/PickField';
 import styles from './WearerPage.module.css';
-
-const { fields } = fittingGarmentSpec;
 
 /** Garments that already fit, measured flat: their ease is one more school when the next one is planned. */
 export function Fits({ id, wearer }: { id: string; wearer: Wearer }) {
@@ -57,31 +48,14 @@ export function Fits({ id, wearer }: { id: string; wearer: Wearer }) {
             className={styles.values}
             style={{ borderTop: '1px solid var(--line)', paddingTop: 14 }}
           >
-            <TextFactField
-              spec={fields.name}
-              value={fit.name}
-              onChange={(name) => name && set('Name', { [`${base}.name`]: name })}
-              fault={records.fault('wearer', id, `${base}.name`)}
-            />
-            <NumberField
-              spec={fields.stretchAround}
-              value={fit.stretchAround}
-              required
-              onChange={(value) => set('Its stretch', { [`${base}.stretchAround`]: value })}
-            />
-            <NumberField
-              spec={fields.stretchAlong}
-              value={fit.stretchAlong}
-              onChange={(value) => set('Its stretch', { [`${base}.stretchAlong`]: value })}
-            />
+            <RecordFields kind="wearer" id={id} path={base} />
             {shown.map((measure) => (
-              <LengthField
+              <FactField
                 key={measure}
-                spec={bodyFields[measure]}
+                kind="wearer"
+                id={id}
+                path={`${base}.girths.${measure}`}
                 label={`${bodyFields[measure].label}, all round at rest`}
-                valueMm={fit.girths[measure]}
-                onChange={(mm) => set('Its girth', { [`${base}.girths.${measure}`]: mm })}
-                fault={records.fault('wearer', id, `${base}.girths.${measure}`)}
               />
             ))}
             <PickField

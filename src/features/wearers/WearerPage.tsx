@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import {
   bodyFields,
-  measurementSetSpec,
   wearerSpec,
   type BodyMeasure,
   type MeasurementSet,
@@ -14,13 +13,13 @@ import type { StoredRecord } from '@/core/facts/records';
 import { OLD_AFTER_DAYS, daysBetween } from '@/core/fit/latestMeasures';
 import { tapeHabits, tapeTips } from '@/core/fit/tapeTips';
 import { catalogue } from '@/core/garments/catalogue';
+import { FactField } from '@/features/records/FactField';
 import { NameField } from '@/features/records/NameField';
+import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
-import { TextFactField } from '@/features/records/TextFactField';
 import { BodyDrawing } from '@/ui/BodyDrawing';
 import { ChoiceRow } from '@/ui/ChoiceRow';
-import { LengthField } from '@/ui/LengthField';
 import { Fits } from './Fits';
 import { grownOptions } from './grownOptions';
 import { Usuals } from './Usuals';
@@ -67,20 +66,7 @@ function Inside({ initial, today }: { initial: StoredRecord<'wearer'>; today: st
       </div>
       <div className={styles.who}>
         <ChoiceRow legend="Grown" value={wearer.grown} options={grownOptions} onChange={put('grown')} />
-        <TextFactField
-          spec={fields.bornOn}
-          value={wearer.bornOn}
-          onChange={put('bornOn')}
-          fault={records.fault('wearer', id, 'bornOn')}
-          help="For a head’s size where it is not measured."
-        />
-        <TextFactField
-          spec={fields.notes}
-          value={wearer.notes}
-          onChange={put('notes')}
-          fault={records.fault('wearer', id, 'notes')}
-          multiline
-        />
+        <RecordFields kind="wearer" id={id} without={['name', 'grown']} />
       </div>
       <div className={styles.head}>
         <h2>Measurements</h2>
@@ -116,9 +102,6 @@ function SetOf({
   const records = useRecords();
   const [focused, setFocused] = useState<BodyMeasure>('bust');
   const base = `measurements.${setId}`;
-  const put = (key: string, label: string) => (value: string | number | undefined) =>
-    records.set('wearer', wearerId, label, { [`${base}.${key}`]: value });
-  const fault = (key: string) => records.fault('wearer', wearerId, `${base}.${key}`);
   const count = Object.values(set.values).filter((mm) => mm !== undefined).length;
   return (
     <details className={styles.set} open={open} aria-label={`Measured on ${set.measuredOn}`}>
@@ -129,21 +112,7 @@ function SetOf({
         </span>
       </summary>
       <div className={styles.when}>
-        <TextFactField
-          spec={measurementSetSpec.fields.measuredOn}
-          value={set.measuredOn}
-          onChange={(day) => day && put('measuredOn', 'Measured on')(day)}
-          fault={fault('measuredOn')}
-        />
-        <ChoiceRow
-          legend="How"
-          value={set.how}
-          options={[
-            { value: 'measured', label: 'measured' },
-            { value: 'guessed', label: 'guessed' },
-          ]}
-          onChange={put('how', 'How it was measured')}
-        />
+        <RecordFields kind="wearer" id={wearerId} path={base} only={['measuredOn', 'how']} />
         <Button
           size="small"
           onClick={() => records.set('wearer', wearerId, 'Take measurements away', { [base]: null })}
@@ -159,23 +128,13 @@ function SetOf({
               <div className={styles.values}>
                 {measures.map((measure) => (
                   <div key={measure} onFocus={() => setFocused(measure)}>
-                    <LengthField
-                      spec={bodyFields[measure]}
-                      valueMm={set.values[measure]}
-                      onChange={put(`values.${measure}`, `Measure: ${bodyFields[measure].label}`)}
-                      fault={fault(`values.${measure}`)}
-                    />
+                    <FactField kind="wearer" id={wearerId} path={`${base}.values.${measure}`} />
                   </div>
                 ))}
               </div>
             </fieldset>
           ))}
-          <TextFactField
-            spec={measurementSetSpec.fields.note}
-            value={set.note}
-            onChange={put('note', 'Note')}
-            fault={fault('note')}
-          />
+          <FactField kind="wearer" id={wearerId} path={`${base}.note`} />
         </div>
         <aside className={styles.tape}>
           <BodyDrawing chosen={focused} label={bodyFields[focused].label} />
