@@ -3,7 +3,7 @@ import type { EdgeUse } from './elastics/edgeUse';
 import type { Explained } from '../explain/explained';
 import { getNumber, leaf, say } from '../explain/ledger';
 import { LIMITS } from '../fit/limits';
-import { hemFieldOf, type Edge } from '../fit/garmentKind';
+import { hemFieldOf } from '../fit/garmentKind';
 import { turnOf } from './edgeLength';
 import type { EdgeInputs } from './edgeInputs';
 import type { EdgePlan, StripPlan } from './types';

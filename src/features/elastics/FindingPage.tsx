@@ -42,15 +42,20 @@ function Inside({ initial }: { initial: StoredRecord<'finding'> }) {
           only={['kind', ...findingFields[kind], 'notes']}
           parts={{
             sizeMm: <FactField kind="finding" id={id} path="sizeMm" label={SIZE_LABELS[kind]} />,
+            nickel: (
+              <>
+                <FactField kind="finding" id={id} path="nickel" />
+                {(kind === 'ring' || kind === 'slider') && (
+                  <p className="soft small">
+                    Small parts come off and are swallowed: none on clothes for children under three. Nickel
+                    troubles some skins.
+                  </p>
+                )}
+              </>
+            ),
           }}
         />
       </div>
-      {(kind === 'ring' || kind === 'slider') && (
-        <p className="soft small">
-          Small parts come off and are swallowed: none on clothes for children under three. Nickel troubles
-          some skins.
-        </p>
-      )}
     </Stack>
   );
 }

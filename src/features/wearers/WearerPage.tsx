@@ -4,6 +4,7 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import {
   bodyFields,
+  bodyMeasures,
   wearerSpec,
   type BodyMeasure,
   type MeasurementSet,
@@ -149,8 +150,8 @@ function SetOf({
   );
 }
 
-/** Measurements in the order a tape goes about them. */
-const measureGroups: readonly { readonly label: string; readonly measures: readonly BodyMeasure[] }[] = [
+/** Measurements in the order a tape goes about them; what is in none of these groups comes last. */
+const tapeGroups: readonly { readonly label: string; readonly measures: readonly BodyMeasure[] }[] = [
   { label: 'Head and neck', measures: ['head', 'neck'] },
   {
     label: 'Upper body',
@@ -160,6 +161,9 @@ const measureGroups: readonly { readonly label: string; readonly measures: reado
   { label: 'Waist and hips', measures: ['waist', 'hip', 'lowHip', 'rise', 'pouch', 'loop'] },
   { label: 'Legs', measures: ['thigh', 'legTop', 'knee', 'calf', 'ankle', 'foot', 'inseam'] },
 ];
+const others = bodyMeasures.filter((one) => !tapeGroups.some(({ measures }) => measures.includes(one)));
+const measureGroups =
+  others.length === 0 ? tapeGroups : [...tapeGroups, { label: 'Others', measures: others }];
 
 /** The garments that want a measurement, in words. */
 const neededBy = (measure: BodyMeasure): string =>
