@@ -70,8 +70,9 @@ const OUTSIDE = ['-500', '99999'] as const;
 
 /** Nonsense in a number field gets a sentence beside it and stays as it was typed. */
 async function refuses(page: Page, field: Locator, nth: number): Promise<void> {
-  // All fields read with the same few readers: one of these each will do.
-  for (const text of [UNREADABLE[nth % UNREADABLE.length] as string, ...OUTSIDE]) {
+  // All fields read with the same few readers, and each range is tried at the server's door: a few of these will do.
+  const outside = OUTSIDE[nth % OUTSIDE.length] as string;
+  for (const text of nth % 3 === 0 ? [UNREADABLE[nth % UNREADABLE.length] as string, outside] : [outside]) {
     await field.fill(text);
     await field.blur();
     await expect(field).toHaveAttribute('aria-invalid', 'true');

@@ -179,7 +179,8 @@ describe.each(recordKinds)('%s', (kind) => {
       `${fault.path}|${fault.code}|${fault.sentence}`;
     for (const { path, spec } of leavesOf(recordSpecs[kind])) {
       for (const { name, value } of badValuesFor(spec)) {
-        const facts = applyChange(whole, { path, value });
+        // What is far too long is so at a hundredth of it too.
+        const facts = applyChange(whole, { path, value: isHuge(value) ? 'x'.repeat(100_000) : value });
         const [door, field] = [joiFaults(schema, facts), findFaults(recordSpecs[kind], facts)];
         expect([path, name, [...new Set(door.map(key))]]).toEqual([path, name, [...new Set(field.map(key))]]);
       }

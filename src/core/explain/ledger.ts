@@ -28,9 +28,8 @@ export interface Ledger {
 /** The step, as a share, by which each term is moved to find what a number is most sensitive to. */
 export const SENSITIVITY_STEP = 0.01;
 
-/** A new ledger; of `earlier` numbers it knows, without holding them itself. */
-export function createLedger(earlier: Ledger['numbers'] | null = null): Ledger {
-  const numbers = Object.create(earlier) as Record<string, Explained>;
+export function createLedger(): Ledger {
+  const numbers = Object.create(null) as Record<string, Explained>;
   const enter = (entry: Explained): Explained => {
     if (numbers[entry.id] !== undefined) {
       throw new Error(`expected a new number id, got "${entry.id}" twice; name each once`);
@@ -46,10 +45,7 @@ export function createLedger(earlier: Ledger['numbers'] | null = null): Ledger {
   return {
     numbers,
     adopt(entries) {
-      for (const entry of entries) {
-        if (numbers[entry.id] === entry) numbers[entry.id] = entry;
-        else enter(entry);
-      }
+      for (const entry of entries) if (numbers[entry.id] !== entry) enter(entry);
     },
     work(id, { label, unit, mark, formula, terms, note }) {
       const values: Record<string, number> = {};
@@ -73,6 +69,27 @@ export function createLedger(earlier: Ledger['numbers'] | null = null): Ledger {
       const entry: Writable<Explained> = { id, label, value, unit, formula: 'x', terms, mark };
       if (note !== undefined) entry.note = note;
       return enter(entry);
+    },
+  };
+}
+
+/** The same ledger, and a list of all that is entered through it, which may have been there before. */
+export function recording(book: Ledger): { readonly book: Ledger; readonly entries: readonly Explained[] } {
+  const entries: Explained[] = [];
+  const note = (entry: Explained): Explained => {
+    entries.push(entry);
+    return entry;
+  };
+  return {
+    entries,
+    book: {
+      numbers: book.numbers,
+      adopt(taken) {
+        book.adopt(taken);
+        entries.push(...taken);
+      },
+      work: (id, working) => note(book.work(id, working)),
+      given: (...number) => note(book.given(...number)),
     },
   };
 }

@@ -1,5 +1,5 @@
 import { createLedger, leaf } from './ledger';
-import { createMemory, workedOnce } from './remember';
+import { createMemory, createRecent, forgetEverything, workedOnce } from './remember';
 
 test('the same inputs are made once; another object, word or order is made anew', () => {
   const recall = createMemory<number>();
@@ -47,4 +47,20 @@ test('numbers are worked out once and entered in every ledger that asks', () => 
   expect(area(one, sides, 'area')).toBe(area(two, sides, 'area'));
   expect([one.numbers.area?.value, two.numbers.area?.value, times]).toEqual([9, 9, 1]);
   expect(area(createLedger(), { a: 4 }, 'area').value).toBe(16);
+});
+
+test('of the last few alone: the one asked for longest ago goes first', () => {
+  const recall = createRecent<number>(2);
+  let times = 0;
+  const make = () => (times += 1);
+  const a = {};
+  expect(recall([a, 1], make)).toBe(1);
+  expect(recall([a, 2], make)).toBe(2);
+  expect(recall([a, 1], make)).toBe(1);
+  expect(recall([a], make)).toBe(3);
+  expect(recall([a, 1], make)).toBe(1);
+  expect(recall([a, 2], make)).toBe(4);
+  expect(recall([{}, 2], make)).toBe(5);
+  forgetEverything();
+  expect(recall([{}, 2], make)).toBe(6);
 });

@@ -36,6 +36,26 @@ export function createMemory<R>(): Recall<R> {
   };
 }
 
+/**
+ * Remembers no more than the last few: for what has many inputs and is asked for again and again with nearly the same.
+ * Inputs are compared one by one, and what was made is held until others have taken its place.
+ */
+export function createRecent<R>(most: number): Recall<R> {
+  let kept: { readonly inputs: readonly unknown[]; readonly result: R }[] = [];
+  forgetting.push(() => {
+    kept = [];
+  });
+  return (inputs, make) => {
+    const at = kept.findIndex((one) => areSame(one.inputs, inputs));
+    const found = at < 0 ? { inputs, result: make() } : (kept[at] as (typeof kept)[number]);
+    if (at !== 0) kept = [found, ...kept.filter((one) => one !== found).slice(0, most - 1)];
+    return found.result;
+  };
+}
+
+const areSame = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && a.every((one, at) => one === b[at]);
+
 function after<R>(at: Node<R>, input: unknown): Node<R> {
   if (typeof input === 'object' && input !== null) {
     at.objects ??= new WeakMap();

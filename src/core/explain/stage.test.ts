@@ -1,7 +1,7 @@
 import { newGarment } from '../facts/garment';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { newWearer } from '../facts/wearer';
-import { createLedger, getNumber, leaf, type Ledger } from './ledger';
+import { createLedger, getNumber, leaf, recording, type Ledger } from './ledger';
 import { stage, type SeenBy } from './stage';
 
 const sees = { records: ['wearer'], garment: ['style', 'likeId'] } as const;
@@ -74,14 +74,16 @@ test.each<[string, (now: GarmentFacts) => GarmentFacts, object]>([
   expect(shown).toHaveLength(2);
 });
 
-test('its numbers are its own; those it refers to stay where they are', () => {
+test('what is entered by a stage, or taken in by it, is noted; the same number may come twice, another not', () => {
   const earlier = bookWith(3);
-  const book = createLedger(earlier.numbers);
+  const { book, entries } = recording(earlier);
   expect(getNumber(book.numbers, 'base').value).toBe(3);
-  expect(Object.keys(book.numbers)).toEqual([]);
+  expect(entries).toEqual([]);
   expect(() => book.given('base', 'again', 4, 'mm', 'measured')).toThrow('twice');
   book.adopt([getNumber(earlier.numbers, 'base')]);
-  expect(Object.keys(book.numbers)).toEqual(['base']);
+  const own = book.given('own', 'own', 4, 'mm', 'measured');
+  expect(entries).toEqual([getNumber(earlier.numbers, 'base'), own]);
+  expect(getNumber(earlier.numbers, 'own')).toBe(own);
   const other = createLedger();
   other.work('base', {
     label: 'other',

@@ -1,8 +1,8 @@
 import type { Garment } from '../facts/garment';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { Explained } from './explained';
-import { createLedger, type Ledger } from './ledger';
-import { createMemory } from './remember';
+import { recording, type Ledger } from './ledger';
+import { createRecent } from './remember';
 
 type RecordName = Exclude<keyof GarmentFacts, 'garment'>;
 
@@ -34,7 +34,7 @@ export function stage<const S extends Sees, I extends Given<SeenBy<S>>, O>(
   sees: S,
   work: (inputs: I) => O,
 ): (inputs: Omit<I, 'facts'> & Given<SeenBy<S>>) => O {
-  const recall = createMemory<{ readonly result: O; readonly entries: readonly Explained[] }>();
+  const recall = createRecent<{ readonly result: O; readonly entries: readonly Explained[] }>(MOST_KEPT);
   return (inputs) => {
     const { book, facts, ...handedOn } = inputs;
     const key = [
@@ -43,17 +43,18 @@ export function stage<const S extends Sees, I extends Given<SeenBy<S>>, O>(
       ...Object.values(handedOn),
     ];
     const { result, entries } = recall(key, () => {
-      const own = createLedger(book.numbers);
+      const own = recording(book);
       const seen = { ...only(facts, sees.records), garment: only(facts.garment, sees.garment) };
-      return {
-        result: work({ ...handedOn, book: own, facts: seen } as unknown as I),
-        entries: Object.values(own.numbers),
-      };
+      const result = work({ ...handedOn, book: own.book, facts: seen } as unknown as I);
+      return { result, entries: own.entries };
     });
     book.adopt(entries);
     return result;
   };
 }
+
+/** More than a garment has edges, so that a key at one leaves the others as they are. */
+const MOST_KEPT = 32;
 
 const only = (whole: object, names: readonly string[]): object =>
   Object.fromEntries(Object.entries(whole).filter(([name]) => names.includes(name)));

@@ -1,4 +1,5 @@
 import { neckbandOpen } from '../sewing/assembly/assemble';
+import { recipeFacts } from '../sewing/assembly/recipe';
 import type { Body } from '../explain/body';
 import { createMemory } from '../explain/remember';
 import type { EdgePlan } from '../edges/types';
@@ -39,6 +40,7 @@ interface PlanOptions {
  */
 export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): GarmentPlan {
   const { garment } = facts;
+  const used = withUses(facts);
   const kind = kindOf(garment, facts.ownKind);
   const book = createLedger();
   const { measures, body, passes } = planMeasures({ book, facts, kind, onDate });
@@ -49,9 +51,9 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
   const ofEdge = { book, kind, zones, passes, band, outer: cloth, size: size?.cut };
   const edges = sameList(kind.edges.map((edge) => planAt(edge, facts, ofEdge)));
   const closed = planOpenings({ book, facts, kind, passes, cloth, zones, edges });
-  const sewn = planSewn({ book, facts, kind, cloth, zones, openings: closed });
+  const sewn = planSewn({ book, facts: used, kind, cloth, zones, openings: closed });
   const openings = withRows({ book, facts, zones, openings: closed, steps: sewn.steps });
-  const checks = planChecks({ book, facts, kind, outer, lining, body, zones });
+  const checks = planChecks({ book, facts: used, kind, outer, lining, body, zones });
   const ticket = planTicket({ book, facts, kind, zones, edges, cloth, size });
   const cutting = planCutting({ book, facts, edges });
   const steps = stepSummaries(sewn, garment);
@@ -107,6 +109,13 @@ function readCloths(book: Ledger, facts: GarmentFacts, { liningIsPart }: Garment
   const band = facts.band && readClothOnce(book, 'band', facts.band, find);
   const cloth = outer && lining && !liningIsPart ? readLinedOnce(book, outer, lining, 'body') : outer;
   return { outer, lining, band, cloth };
+}
+
+const recallUses = createMemory<Garment['edges']>();
+/** The facts with no more of each edge than what is sewn to it: the same object while that is the same. */
+function withUses(facts: GarmentFacts): GarmentFacts {
+  const { edges } = recipeFacts(facts.garment);
+  return { ...facts, garment: { ...facts.garment, edges: recallUses([JSON.stringify(edges)], () => edges) } };
 }
 
 const recallList = createMemory<readonly EdgePlan[]>();

@@ -117,6 +117,13 @@ test('step by step, with what is remembered, a garment comes to the same plan an
 const plan = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 const edgesBut = (id: string) => (facts: GarmentFacts) => plan(facts).edges.filter((edge) => edge.id !== id);
 
+/** The edges of a tee of the demo, with a number typed at the first. */
+function typedAt(tailMm: number) {
+  const { edges = {} } = demoFact('ring-toss').garment;
+  const [first = ''] = Object.keys(edges);
+  return { ...edges, [first]: { ...edges[first], tailMm } };
+}
+
 test.each<[string, Partial<GarmentFacts['garment']>, readonly (keyof GarmentPlan)[]]>([
   [
     'a name',
@@ -128,6 +135,7 @@ test.each<[string, Partial<GarmentFacts['garment']>, readonly (keyof GarmentPlan
     { sewn: { shoulders: { doneOn: TODAY } } },
     ['measures', 'checks', 'zones', 'edges', 'ticket', 'cutting', 'needs'],
   ],
+  ['a number at an edge', { edges: typedAt(33) }, ['measures', 'checks', 'zones']],
   ['a piece cut', { cuts: { front: { cutOn: TODAY } } }, ['measures', 'checks', 'zones']],
   ['how close it is', { fit: { bust: { school: 'share', share: 0.41 } } }, ['measures']],
 ])('after %s the stages that do not see it hand back the same objects', (_, change, same) => {
@@ -139,13 +147,15 @@ test.each<[string, Partial<GarmentFacts['garment']>, readonly (keyof GarmentPlan
 
 test('what is typed at one edge leaves every other edge the same object', () => {
   const facts = demoFact('ring-toss');
-  const [first] = facts.garment.edges ? Object.entries(facts.garment.edges) : [];
-  if (!first) throw new Error('expected an edge of the demo');
-  const [id, edge] = first;
-  const edges = { ...facts.garment.edges, [id]: { ...edge, tailMm: 33 } };
+  const edges = typedAt(33);
+  const { edges: were = {} } = facts.garment;
+  const [id = ''] = Object.keys(were);
   const others = edgesBut(id);
   const before = others(facts);
-  const after = others({ ...facts, garment: { ...facts.garment, edges } });
+  const after = others({
+    ...facts,
+    garment: { ...facts.garment, edges: { ...were, [id]: edges[id] ?? {} } },
+  });
   expect(after).toHaveLength(before.length);
   after.forEach((one, at) => expect(one).toBe(before[at]));
 });

@@ -25,7 +25,8 @@ import { stepPlan } from './stepPlan';
 export function planSewing(facts: GarmentFacts, plan: PlanToSew): SewingPlan {
   const { garment } = facts;
   const kind = kindOf(garment, facts.ownKind);
-  const book = createLedger(plan.numbers);
+  const book = createLedger();
+  book.adopt(Object.values(plan.numbers));
   const wearing = wearingOf(kind, garment, plan.zones, plan.openings, plan.numbers);
   const { best, ways } = bestPlan(facts, kind, wearing);
   const rows: RowNumbers = { book, facts, zones: plan.zones, openings: plan.openings };
@@ -104,7 +105,7 @@ export function planSewing(facts: GarmentFacts, plan: PlanToSew): SewingPlan {
     needle: needleWords(facts, setups),
     stations: stationNames(machines),
   };
-  return { ...sewing, numbers: { ...plan.numbers, ...book.numbers } };
+  return { ...sewing, numbers: book.numbers };
 }
 
 /** The needles its setups really want: through elastic another kind than the cloth alone. */

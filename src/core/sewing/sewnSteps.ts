@@ -6,7 +6,7 @@ import { machinesFor, machinesSee } from './machinesFor';
 import { planHandling, wearingOf } from './wearing';
 import { assemble, findCircle, ofStep, type Assembly } from './assembly/assemble';
 import { jobOf, type JobId } from '../machines/seams/jobs';
-import type { Ways } from './assembly/recipe';
+import type { RecipeFacts, Ways } from './assembly/recipe';
 import type { StepSpec } from './assembly/step';
 import { say, type Ledger } from '../explain/ledger';
 import { stage, type SeenBy } from '../explain/stage';
@@ -45,8 +45,13 @@ const sewnSee = {
   ],
 } as const;
 
+/** Of its edges no more than recipes read: what is typed at one does not touch the steps. */
+type SewnFacts = Omit<SeenBy<typeof sewnSee>, 'garment'> & {
+  readonly garment: Omit<SeenBy<typeof sewnSee>['garment'], 'edges'> & RecipeFacts;
+};
+
 interface SewnInputs {
-  readonly facts: SeenBy<typeof sewnSee>;
+  readonly facts: SewnFacts;
   readonly kind: GarmentKind;
   readonly wearing: Wearing;
   readonly ways?: Ways;
@@ -58,7 +63,7 @@ export const pliesMm = ({ outer }: Pick<GarmentFacts, 'outer'>): number =>
 
 interface PlannedInputs {
   readonly book: Ledger;
-  readonly facts: SeenBy<typeof sewnSee>;
+  readonly facts: SewnFacts;
   readonly kind: GarmentKind;
   readonly cloth: ClothReading | undefined;
   readonly zones: readonly ZonePlan[];

@@ -2,11 +2,12 @@
 import Stack from '@mui/material/Stack';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
+import OutlinedInput from '@mui/material/OutlinedInput';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import type { GarmentLine } from '@/core/views/pageViews';
+import { Field } from '@/ui/Field';
 import { GarmentRow } from '@/features/table/GarmentRow';
 import { RequestRefused, request } from '@/features/records/api';
 
@@ -49,13 +50,16 @@ export function GarmentsPage({ lines, more, query, offset, pageSize }: Props) {
       <Stack direction="row" sx={{ gap: '12px', alignItems: 'center', flexWrap: 'wrap' }}>
         <h1 style={{ marginRight: 'auto' }}>Garments</h1>
         <form action="/garments">
-          <TextField
-            size="small"
-            name="q"
-            label="Name contains"
-            defaultValue={query}
-            slotProps={{ htmlInput: { maxLength: 60 } }}
-          />
+          <Field id="garments-named" label="Name contains">
+            <OutlinedInput
+              id="garments-named"
+              name="q"
+              label="Name contains"
+              notched
+              defaultValue={query}
+              inputProps={{ maxLength: 60 }}
+            />
+          </Field>
         </form>
         <Button variant="outlined" onClick={() => file.current?.click()}>
           From a file

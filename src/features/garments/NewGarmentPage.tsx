@@ -1,7 +1,6 @@
 'use client';
 import Stack from '@mui/material/Stack';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type FormEvent } from 'react';
@@ -16,6 +15,7 @@ import type { Choice } from '@/core/views/pageViews';
 import { RequestRefused, createRecord } from '@/features/records/api';
 import { PickCloth, PickWearer } from '@/features/records/PickRecord';
 import { ChoiceRow } from '@/ui/ChoiceRow';
+import { DraftBox } from '@/ui/DraftBox';
 import { useUnit } from '@/ui/unit';
 import { KindGallery } from './KindGallery';
 
@@ -69,20 +69,15 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
     >
       <Stack sx={{ gap: '18px', alignContent: 'start' }}>
         <h1>New garment</h1>
-        <TextField
-          size="small"
+        <DraftBox
           label="Name"
           value={name}
           autoFocus
-          error={trouble !== undefined}
-          helperText={trouble ?? 'What you will call it, such as “Matinee tee”.'}
-          onChange={(event) => {
-            setName(event.target.value);
+          trouble={trouble}
+          help="What you will call it, such as “Matinee tee”."
+          onType={(text) => {
+            setName(text);
             setTrouble(undefined);
-          }}
-          slotProps={{
-            formHelperText: { role: trouble ? 'alert' : undefined },
-            inputLabel: { shrink: true },
           }}
         />
         <p>

@@ -1,10 +1,10 @@
 'use client';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useRouter } from 'next/navigation';
 import { useState, type FormEvent, type ReactNode } from 'react';
 import { leafFault } from '@/core/facts/faults';
 import { recordSpecs, type FactsByKind, type RecordKind } from '@/core/facts/records';
+import { DraftBox } from '@/ui/DraftBox';
 import { RequestRefused, createRecord } from './api';
 
 interface Props<K extends RecordKind> {
@@ -48,19 +48,18 @@ export function NewRecordForm<K extends RecordKind>({
       noValidate
       style={{ display: 'flex', gap: 12, alignItems: 'flex-start', flexWrap: 'wrap' }}
     >
-      <TextField
-        size="small"
-        label={label}
-        value={name}
-        error={trouble !== undefined}
-        helperText={trouble ?? help}
-        onChange={(event) => {
-          setName(event.target.value);
-          setTrouble(undefined);
-        }}
-        slotProps={{ formHelperText: { role: trouble ? 'alert' : undefined }, inputLabel: { shrink: true } }}
-        sx={{ minWidth: 260 }}
-      />
+      <div style={{ minWidth: 260 }}>
+        <DraftBox
+          label={label}
+          value={name}
+          trouble={trouble}
+          help={help}
+          onType={(text) => {
+            setName(text);
+            setTrouble(undefined);
+          }}
+        />
+      </div>
       {children}
       <Button type="submit" variant="contained">
         {button}

@@ -1,11 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import { useState } from 'react';
 import { findFaults } from '@/core/facts/faults';
 import { fittingSpec, type Fitting, type Outcome } from '@/core/facts/garment';
 import type { GarmentKind } from '@/core/fit/garmentKind';
 import { ChoiceRow } from '@/ui/ChoiceRow';
+import { DraftBox } from '@/ui/DraftBox';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 
@@ -99,37 +99,28 @@ function NewFitting() {
           />
         ))}
       </div>
-      <TextField
-        label="Tried on"
-        type="date"
-        size="small"
-        value={draft.triedOn}
-        error={faultAt('triedOn') !== undefined}
-        helperText={faultAt('triedOn')}
-        onChange={(event) => setDraft({ ...draft, triedOn: event.target.value })}
-        slotProps={{ inputLabel: { shrink: true } }}
-        sx={{ maxWidth: 220 }}
-      />
-      <TextField
+      <div style={{ maxWidth: 220 }}>
+        <DraftBox
+          label="Tried on"
+          type="date"
+          value={draft.triedOn}
+          trouble={faultAt('triedOn')}
+          onType={(triedOn) => setDraft({ ...draft, triedOn })}
+        />
+      </div>
+      <DraftBox
         label="What came out"
         multiline
-        minRows={2}
         value={draft.note ?? ''}
-        error={faultAt('note') !== undefined}
-        helperText={faultAt('note')}
-        onChange={(event) => setDraft({ ...draft, note: event.target.value })}
-        slotProps={{ inputLabel: { shrink: true } }}
+        trouble={faultAt('note')}
+        onType={(note) => setDraft({ ...draft, note })}
       />
-      <TextField
+      <DraftBox
         label="Next time"
         value={draft.next ?? ''}
-        error={faultAt('next') !== undefined}
-        helperText={
-          faultAt('next') ??
-          'Shown again when the next tee for this wearer, or out of this cloth, is planned.'
-        }
-        onChange={(event) => setDraft({ ...draft, next: event.target.value })}
-        slotProps={{ inputLabel: { shrink: true } }}
+        trouble={faultAt('next')}
+        help="Shown again when the next one for this wearer, or out of this cloth, is planned."
+        onType={(next) => setDraft({ ...draft, next })}
       />
       <div>
         <Button variant="contained" size="large" disabled={!says || faults.length > 0} onClick={keep}>
