@@ -1,6 +1,8 @@
 /** Unit tests: core, data, server and the project's own rules. The browser's tests are in e2e/. */
 export default {
   testEnvironment: 'node',
+  // On two processors its own default is one.
+  maxWorkers: '100%',
   roots: ['<rootDir>/src', '<rootDir>/tests'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
