@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { visit } from './hands';
+import { visitWhole } from './hands';
 import { expect, test } from './test';
 import { views } from './views';
 
@@ -28,7 +28,7 @@ for (const [name, path] of views) {
       if (![origin, 'data:', 'blob:'].some((start) => request.url().startsWith(start)))
         trouble.push(request.url());
     });
-    await visit(page, path);
+    await visitWhole(page, path);
     for (const colorScheme of ['light', 'dark'] as const) {
       await page.emulateMedia({ colorScheme });
       await expect(page.locator('html')).toHaveAttribute('data-theme', colorScheme);

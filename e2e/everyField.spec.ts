@@ -1,5 +1,5 @@
 import { expect, test, type Locator, type Page } from './test';
-import { readIn, visit } from './hands';
+import { readIn, visitWhole } from './hands';
 import { views } from './views';
 
 /** Fast and slow hands; the slow ones stop in the middle of a number. */
@@ -127,7 +127,7 @@ for (const [at, [name, path]] of views.filter(([, to]) => !/nobody|\/ticket|\/sh
   }) => {
     test.setTimeout(300_000);
     await readIn(context, at % 2 === 0 ? 'cm' : 'in');
-    await visit(page, path);
+    await visitWhole(page, path);
     await page.evaluate(() => {
       for (const one of document.querySelectorAll('details')) one.open = true;
     });

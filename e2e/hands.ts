@@ -105,6 +105,12 @@ export async function visit(page: Page, path: string): Promise<void> {
   await isLive(page);
 }
 
+/** Goes to a page and waits for all of it, what comes after the rest too: for who looks at a view as a whole. */
+export async function visitWhole(page: Page, path: string): Promise<void> {
+  await visit(page, path);
+  await page.waitForLoadState('networkidle');
+}
+
 /** Waits until the page that is there now, or comes, is live. */
 export async function isLive(page: Page): Promise<void> {
   await expect(page.locator('h1').first()).toBeVisible();

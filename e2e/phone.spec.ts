@@ -1,7 +1,7 @@
 import { expect, test } from './test';
 import { clippedTexts } from './clipped';
 import { linesBefore } from './firstThing';
-import { readIn, visit } from './hands';
+import { readIn, visit, visitWhole } from './hands';
 import { views } from './views';
 
 /** The widths at which the product is used: a phone before a mirror, a tablet at the table. */
@@ -18,7 +18,7 @@ test('on a phone and on a tablet no view is wider than it, and no text is cut of
   await readIn(context, 'in');
   for (const [view, path] of views) {
     await page.setViewportSize({ width: 390, height: 844 });
-    await visit(page, path);
+    await visitWhole(page, path);
     for (const [name, width, height] of SIZES) {
       await page.setViewportSize({ width, height });
       const over = await page.evaluate(
@@ -57,9 +57,10 @@ test('no stage has more than ten lines to read before the first thing to do', as
       await visit(page, `/garments/${id}?stage=${stage}`);
       for (const width of [1280, 768]) {
         await page.setViewportSize({ width, height: 800 });
-        expect
-          .soft([id, stage, width, Math.min(await linesBefore(page), 11)])
-          .not.toEqual([id, stage, width, 11]);
+        // A stage’s own code may come a moment after the page.
+        await expect
+          .poll(() => linesBefore(page), { message: `${id}, ${stage}, ${width}` })
+          .toBeLessThanOrEqual(10);
       }
     }
 });

@@ -21,6 +21,16 @@ async function placeOn(page: Page): Promise<readonly [number, number]> {
 }
 const stepOn = (page: Page) => page.locator('[data-machine-step]');
 
+/** Waits until so many steps of a garment are ticked off on the server’s disk. */
+const onDisk = (address: string, steps: number): Promise<void> =>
+  expect
+    .poll(async () => {
+      const answer = await fetch(`${BASE}/api/records/garment/${address.split('/').at(-1) ?? ''}`);
+      const { record } = (await answer.json()) as { record: { facts: { sewn: object } } };
+      return Object.keys(record.facts.sewn).length;
+    })
+    .toBe(steps);
+
 /** A tee for Odile out of Heron jersey, measured and ready to sew on a set of machines. */
 async function newTee(page: Page, name: string, set: string, unit: 'cm' | 'in'): Promise<string> {
   const hands = pointer(page);
@@ -73,7 +83,7 @@ for (const { name, set, unit, forward } of [
       await expect(page.getByText('Then check')).toBeVisible();
       if (at === half) {
         // The power goes: what was done is there again, and so is the place.
-        await page.waitForTimeout(1200);
+        await onDisk(address, at);
         await kill(server);
         await page.close();
         server = await startServer(PORT, DB);
@@ -90,7 +100,7 @@ for (const { name, set, unit, forward } of [
     const overcast = titles.filter((title) => title.endsWith(': trim and overcast')).length;
     if (set === 'On tour') expect(overcast).toBeGreaterThan(3);
     else expect(overcast).toBe(0);
-    await page.waitForTimeout(1200);
+    await onDisk(address, count);
     await visit(page, `${address}?stage=sew`);
     await expect(page.getByText(`${count} of ${count} done`)).toBeVisible();
     await context.close();

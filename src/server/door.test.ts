@@ -71,6 +71,8 @@ describe.each(recordKinds)('%s', (kind) => {
     '%s: each bad value is refused at the field with a sentence, and nothing changes',
     async (path, { spec }) => {
       for (const { name, value } of badValuesFor(spec)) {
+        // Ten megabytes are refused before any field is looked at: one of each kind of record will do.
+        if (isHuge(value) && path !== 'name') continue;
         const before = findRecord(db, kind, record.id);
         const request = post({ label: 'Try', baseRevision: record.revision, changes: [{ path, value }] });
         const { status, body } = await read(await changeRecord(db, kind, record.id, request));
