@@ -5,6 +5,9 @@ import type { SeenBy } from '../explain/stage';
 import type { Edge, GarmentKind } from '../fit/garmentKind';
 import type { Body } from '../explain/body';
 
+/** More than any garment of the catalogue has: what is typed at one leaves the others as they are. */
+export const MOST_EDGES = 12;
+
 export const edgeSees = {
   records: ['wearer', 'outer', 'band', 'pattern', 'elastics', 'findings'],
   garment: ['kind', 'style', 'edges', 'closures', 'pattern', 'stay', 'cuts'],

@@ -6,6 +6,7 @@ import { stage, type SeenBy } from '../explain/stage';
 import { allowanceAt } from '../facts/allowance';
 import type { EdgeMeasured } from '../facts/garment';
 import { openingAt, type Edge, type GarmentKind } from '../fit/garmentKind';
+import { MOST_EDGES } from './edgeInputs';
 import { edgeUseOf } from './useOf';
 import type { Body } from '../explain/body';
 import type { ZonePlan } from '../fit/types';
@@ -26,7 +27,7 @@ export const turnOf = (edge: Edge, measured: EdgeMeasured | undefined): number =
   measured?.turnRad ?? (edge.curve ? USUAL_TURN[edge.curve] : 0);
 
 /** An edge's seamline where it is known: as measured, else from its opening, neckline, zone or body. */
-export const edgeLength = stage(lengthSees, workLength);
+export const edgeLength = stage(lengthSees, workLength, MOST_EDGES);
 
 function workLength(inputs: EdgeLengthInputs): Explained | undefined {
   const { book, facts, kind, edge, passes, zones } = inputs;

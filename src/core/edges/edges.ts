@@ -3,14 +3,14 @@ import { stage } from '../explain/stage';
 import { bodyFields } from '../facts/wearer';
 import { bodyUnder, hasClosure, openingAt } from '../fit/garmentKind';
 import { allowancePlan, dropPlan, gathersPlan, hemPlan, ripplePlan } from './edgeExtras';
-import { edgeSees, type EdgeInputs } from './edgeInputs';
+import { MOST_EDGES, edgeSees, type EdgeInputs } from './edgeInputs';
 import { mismatchesOf } from './edgeMatches';
 import { cutWayOf, finishOf, edgeUseOf } from './useOf';
 import { planStrips } from './strips/strips';
 import type { EdgePlan } from './types';
 
 /** An edge with what finishes it, worked out: its length at rest, its strips, and the opening it makes. */
-export const planEdge = stage(edgeSees, workEdge);
+export const planEdge = stage(edgeSees, workEdge, MOST_EDGES);
 
 function workEdge(inputs: EdgeInputs): EdgePlan {
   const { book, facts, kind, edge, length, body, band, outer, endsInSeam, size } = inputs;

@@ -28,13 +28,14 @@ interface Given<F> {
 /**
  * One stage of a plan: a function of the facts it names and of what earlier stages handed on. It enters its numbers in
  * the ledger and may refer to those of earlier stages, by ids that were handed on to it. While all that is the same
- * object, it hands back the same object and enters the same numbers.
+ * object, it hands back the same object and enters the same numbers. The last `most` are kept.
  */
 export function stage<const S extends Sees, I extends Given<SeenBy<S>>, O>(
   sees: S,
   work: (inputs: I) => O,
+  most = USUALLY_KEPT,
 ): (inputs: Omit<I, 'facts'> & Given<SeenBy<S>>) => O {
-  const recall = createRecent<{ readonly result: O; readonly entries: readonly Explained[] }>(MOST_KEPT);
+  const recall = createRecent<{ readonly result: O; readonly entries: readonly Explained[] }>(most);
   return (inputs) => {
     const { book, facts, ...handedOn } = inputs;
     const key = [
@@ -42,19 +43,21 @@ export function stage<const S extends Sees, I extends Given<SeenBy<S>>, O>(
       ...sees.garment.map((name) => facts.garment[name as keyof typeof facts.garment]),
       ...Object.values(handedOn),
     ];
+    let anew = false;
     const { result, entries } = recall(key, () => {
+      anew = true;
       const own = recording(book);
       const seen = { ...only(facts, sees.records), garment: only(facts.garment, sees.garment) };
       const result = work({ ...handedOn, book: own.book, facts: seen } as unknown as I);
       return { result, entries: own.entries };
     });
-    book.adopt(entries);
+    if (!anew) book.adopt(entries);
     return result;
   };
 }
 
-/** More than a garment has edges, so that a key at one leaves the others as they are. */
-const MOST_KEPT = 32;
+/** How the garment is and how it was: more would only be carried about. */
+const USUALLY_KEPT = 2;
 
 const only = (whole: object, names: readonly string[]): object =>
   Object.fromEntries(Object.entries(whole).filter(([name]) => names.includes(name)));
