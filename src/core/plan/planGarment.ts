@@ -2,6 +2,7 @@ import { neckbandOpen } from '../sewing/assembly/assemble';
 import { recipeFacts } from '../sewing/assembly/recipe';
 import type { Body } from '../explain/body';
 import { createMemory } from '../explain/remember';
+import type { EdgeInputs } from '../edges/edgeInputs';
 import type { EdgePlan } from '../edges/types';
 import type { Garment } from '../facts/garment';
 import type { ZonePlan } from '../fit/types';
@@ -130,7 +131,7 @@ function planAt(
     zones,
     passes,
     ...inputs
-  }: Omit<Parameters<typeof planEdge>[0], 'facts' | 'edge' | 'length' | 'body' | 'endsInSeam'> & {
+  }: Pick<EdgeInputs, 'book' | 'kind' | 'band' | 'outer' | 'size'> & {
     readonly zones: readonly ZonePlan[];
     readonly passes: Body;
   },

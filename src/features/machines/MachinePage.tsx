@@ -14,6 +14,7 @@ import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { PickField } from '@/ui/PickField';
+import { Tick } from '@/ui/Tick';
 import { Cards } from './Cards';
 import styles from './MachinePage.module.css';
 import { Present } from './Present';
@@ -165,14 +166,13 @@ function Abilities({ id, machine, set }: PartProps) {
       <div className={styles.flags}>
         <RecordFields kind="machine" id={id} only={flags} />
         {(Object.keys(footNames) as FootId[]).map((foot) => (
-          <label key={foot} className={styles.flag}>
-            <input
-              type="checkbox"
-              checked={machine.feet?.[foot] === true}
-              onChange={(event) => set('Feet', { [`feet.${foot}`]: event.target.checked ? true : null })}
-            />
+          <Tick
+            key={foot}
+            checked={machine.feet?.[foot] === true}
+            onChange={(ticked) => set('Feet', { [`feet.${foot}`]: ticked ? true : null })}
+          >
             {footNames[foot]}
-          </label>
+          </Tick>
         ))}
       </div>
       <StitchList machine={machine} set={set} />
@@ -199,25 +199,23 @@ function StitchList({ machine, set }: { machine: Machine; set: SetFields }) {
             const reason = why(id);
             const off = machine.cannot?.[id] === true;
             return (
-              <label key={id} className={styles.flag} style={{ flexBasis: '46%' }}>
-                <input
-                  type="checkbox"
+              <div key={id} style={{ flexBasis: '46%' }}>
+                <Tick
                   checked={reason === undefined}
                   disabled={reason !== undefined && !off}
-                  onChange={(event) =>
-                    set('Stitches', { [`cannot.${id}`]: event.target.checked ? null : true })
-                  }
-                />
-                <span>
-                  {stitches[id].name}
-                  {reason !== undefined && !off && <span className="soft small"> {reason}</span>}
-                  {machine.brokenStitches?.[id] && (
-                    <Button size="small" onClick={() => set('Repair', { [`brokenStitches.${id}`]: null })}>
-                      does not work now: mended
-                    </Button>
-                  )}
-                </span>
-              </label>
+                  onChange={(ticked) => set('Stitches', { [`cannot.${id}`]: ticked ? null : true })}
+                >
+                  <span>
+                    {stitches[id].name}
+                    {reason !== undefined && !off && <span className="soft small"> {reason}</span>}
+                    {machine.brokenStitches?.[id] && (
+                      <Button size="small" onClick={() => set('Repair', { [`brokenStitches.${id}`]: null })}>
+                        does not work now: mended
+                      </Button>
+                    )}
+                  </span>
+                </Tick>
+              </div>
             );
           })}
         </div>

@@ -1,12 +1,13 @@
 'use client';
-import type { FactsByKind, RecordKind } from '@/core/facts/records';
+import { valueAt } from '@/core/facts/change';
+import type { RecordKind } from '@/core/facts/records';
 import { isOptional, type LeafSpec } from '@/core/facts/spec';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import { PickField } from '@/ui/PickField';
-import styles from './FactField.module.css';
-import { isLeaf, specAt, valueAt } from './factPaths';
+import { Tick } from '@/ui/Tick';
+import { isLeaf, specAt } from './factPaths';
 import { useRecords } from './RecordsProvider';
 import { TextFactField } from './TextFactField';
 
@@ -38,7 +39,7 @@ export function FactField({ kind, id, path, label, help, compact = false }: Fact
     if (next === null && required) return;
     records.set(kind, id, spec.label, { [path]: next });
   };
-  const value = valueAt(records.facts(kind, id) as FactsByKind[RecordKind], path);
+  const value = valueAt(records.facts(kind, id), path);
   const own = { ...(label === undefined ? {} : { label }), fault: records.fault(kind, id, path) };
   return control(spec, value, onChange, { ...own, required, compact, help });
 }
@@ -57,10 +58,11 @@ function control(
   onChange: (value: unknown) => void,
   { required, compact, help, ...words }: Words,
 ) {
+  const beneath = help ?? ('help' in spec ? spec.help : undefined);
+  const said = beneath === undefined ? {} : { help: beneath };
   switch (spec.kind) {
     case 'number': {
-      const said = help ?? spec.help;
-      const shared = { spec, onChange, required, ...words, ...(said === undefined ? {} : { help: said }) };
+      const shared = { spec, onChange, required, ...words, ...said };
       const number = value as number | undefined;
       return spec.quantity === 'lengthMm' ? (
         <LengthField {...shared} valueMm={number} alwaysMm={spec.thin === true} />
@@ -70,7 +72,6 @@ function control(
     }
     case 'text':
     case 'date': {
-      const said = help ?? spec.help;
       return (
         <TextFactField
           spec={spec}
@@ -78,7 +79,7 @@ function control(
           onChange={onChange}
           multiline={spec.kind === 'text' && spec.maxChars > ONE_LINE_CHARS}
           fault={words.fault}
-          {...(said === undefined ? {} : { help: said })}
+          {...said}
         />
       );
     }
@@ -114,14 +115,9 @@ function control(
           onChange={(answer) => onChange(answer === 'yes' ? true : undefined)}
         />
       ) : (
-        <label className={styles.flag}>
-          <input
-            type="checkbox"
-            checked={value === true}
-            onChange={(event) => onChange(event.target.checked ? true : undefined)}
-          />
+        <Tick checked={value === true} onChange={(ticked) => onChange(ticked ? true : undefined)}>
           {words.label ?? spec.label}
-        </label>
+        </Tick>
       );
     default:
       throw new Error(

@@ -1,6 +1,7 @@
 /** @jest-environment jsdom */
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { valueAt } from '@/core/facts/change';
 import { newCloth } from '@/core/facts/cloth';
 import { newElastic } from '@/core/facts/elastic';
 import { newMachine } from '@/core/facts/machine';
@@ -10,7 +11,7 @@ import { findingFields, findingSpec } from '@/core/facts/finding';
 import type { UnitSystem } from '@/core/units/constants';
 import { UnitProvider } from '@/ui/unit';
 import { FactField } from './FactField';
-import { specAt, valueAt } from './factPaths';
+import { specAt } from './factPaths';
 import { RecordFields } from './RecordFields';
 
 jest.setTimeout(30_000);
@@ -167,7 +168,7 @@ describe('a record’s fields', () => {
   test('a path that leads nowhere is told', () => {
     expect(() => specAt('cloth', 'wash.nothing')).toThrow('"nothing"');
     expect(specAt('cloth', 'tests.any.restMm').label).toBe('At rest');
-    expect(valueAt({ ...cloth, wash: { beforeAlongMm: 500 } } as never, 'wash.beforeAlongMm')).toBe(500);
+    expect(valueAt({ ...cloth, wash: { beforeAlongMm: 500 } }, 'wash.beforeAlongMm')).toBe(500);
     expect(valueAt(cloth, 'wash.beforeAlongMm')).toBeUndefined();
   });
 });

@@ -1,4 +1,4 @@
-import { recordSpecs, type FactsByKind, type RecordKind } from '@/core/facts/records';
+import { recordSpecs, type RecordKind } from '@/core/facts/records';
 import type { LeafSpec, Spec } from '@/core/facts/spec';
 
 /** The description of what stands at a path of a record, such as `layers.one.around`. Throws where there is none (misuse). */
@@ -12,11 +12,5 @@ export function specAt(kind: RecordKind, path: string): Spec {
   }
   return at;
 }
-
-/** What stands at a path of a record; `undefined` where nothing does. */
-export const valueAt = (facts: FactsByKind[RecordKind], path: string): unknown =>
-  path
-    .split('.')
-    .reduce<unknown>((at, step) => (at as Readonly<Record<string, unknown>> | undefined)?.[step], facts);
 
 export const isLeaf = (spec: Spec): spec is LeafSpec => spec.kind !== 'record' && spec.kind !== 'map';
