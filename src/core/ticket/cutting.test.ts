@@ -56,7 +56,11 @@ describe('what stands at Bands reaches the cutting table', () => {
     for (const [id, facts] of demoFacts()) {
       const of = planGarment(facts, { onDate: TODAY });
       const all = [
-        ...of.ticket.flatMap(({ notes, rows }) => [...notes, ...rows.flatMap(({ details }) => details)]),
+        ...of.ticket.flatMap(({ notes, lies = [], rows }) => [
+          ...notes,
+          lies,
+          ...rows.flatMap(({ details }) => details),
+        ]),
         ...of.cutting.flatMap((one) => one.lines),
       ].map((line) => phraseText(line, of.numbers, unit));
       expect(all.length).toBeGreaterThan(0);

@@ -26,7 +26,10 @@ function workTicket(inputs: TicketInputs): readonly TicketGroup[] {
     rows: found,
   });
   const groups: readonly TicketGroup[] = [
-    cloth('outer', named(outer, 'cloth not chosen'), outerNotes(inputs), rows('outer')),
+    {
+      ...cloth('outer', named(outer, 'cloth not chosen'), outerNotes(inputs), rows('outer')),
+      ...outerLies(inputs),
+    },
     cloth('lining', named(lining, 'lining not chosen'), [], rows('lining')),
     cloth('band', named(band, 'band cloth not chosen'), [], rows('band')),
     ...elasticGroups(inputs),
@@ -49,8 +52,8 @@ function looseRows(inputs: TicketInputs, role: Piece['cloth']): TicketRow[] {
   );
 }
 
-/** The pattern's size, the girths the pieces make together, and the way the cloth lies. */
-function outerNotes({ book, zones, cloth, size, facts }: TicketInputs): Phrase[] {
+/** The pattern's size and the girths the pieces make together. */
+function outerNotes({ book, zones, size, facts }: TicketInputs): Phrase[] {
   const named =
     facts.pattern && size ? [say`${{ name: facts.pattern.name }}, size ${{ name: size.label }}`] : [];
   const girths = zones
@@ -64,12 +67,18 @@ function outerNotes({ book, zones, cloth, size, facts }: TicketInputs): Phrase[]
             .reduce((all, one) => [...all, ...one, '; '], ['all round, finished: '] as Phrase)
             .slice(0, -1),
         ];
-  if (!cloth?.around) return [...named, ...makes];
-  const direction =
-    cloth.around === 'along'
-      ? say`greatest stretch, along the selvedge, goes around`
-      : say`greatest stretch, across, goes around`;
-  return [...named, ...makes, direction];
+  return [...named, ...makes];
+}
+
+/** The way the cloth lies, where its stretch is known. */
+function outerLies({ cloth }: TicketInputs): { readonly lies?: Phrase } {
+  if (!cloth?.around) return {};
+  return {
+    lies:
+      cloth.around === 'along'
+        ? say`greatest stretch, along the selvedge, goes around`
+        : say`greatest stretch, across, goes around`,
+  };
 }
 
 function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {

@@ -39,7 +39,9 @@ export interface TicketGroup {
     readonly left?: NumberId;
     readonly short?: NumberId;
   };
-  /** What holds for every piece of it: girths to reach, direction. */
+  /** How the cloth has to lie under every piece. */
+  readonly lies?: Phrase;
+  /** What holds for all pieces of it: the pattern's size, girths to reach. */
   readonly notes: readonly Phrase[];
   readonly rows: readonly TicketRow[];
 }

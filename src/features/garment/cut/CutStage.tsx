@@ -48,18 +48,14 @@ export function CutStage() {
             <h2>{EACH_HEAD[group.role]}</h2>
             <span className="soft">
               <PhraseText phrase={group.material} />
+              {group.lies && (
+                <>
+                  {' · '}
+                  <PhraseText phrase={group.lies} />
+                </>
+              )}
             </span>
           </div>
-          {group.notes.length > 0 && (
-            <p className="soft">
-              {group.notes.map((note, at) => (
-                <Fragment key={at}>
-                  {at > 0 && ' · '}
-                  <PhraseText phrase={note} />
-                </Fragment>
-              ))}
-            </p>
-          )}
           <TableContainer>
             <Table className={styles.cutTable}>
               <TableHead>
@@ -125,6 +121,16 @@ export function CutStage() {
               </TableBody>
             </Table>
           </TableContainer>
+          {group.notes.length > 0 && (
+            <p className="soft">
+              {group.notes.map((note, at) => (
+                <Fragment key={at}>
+                  {at > 0 && ' · '}
+                  <PhraseText phrase={note} />
+                </Fragment>
+              ))}
+            </p>
+          )}
         </section>
       ))}
       {plan.cutting.length > 0 && (

@@ -9,7 +9,7 @@ import type { GarmentView } from '@/core/views/pageViews';
 import { useUnit } from '@/ui/unit';
 import { EdgesOnPaper } from './EdgesOnPaper';
 import styles from './PrintedTicket.module.css';
-import { rowSize } from './ticketText';
+import { headLines, rowSize } from './ticketText';
 
 /** The ticket for paper: A4 or Letter, with test squares to show that the printer kept its scale. */
 export function PrintedTicket({ view }: { view: GarmentView }) {
@@ -49,7 +49,7 @@ export function PrintedTicket({ view }: { view: GarmentView }) {
               <tr>
                 <th colSpan={3}>
                   <strong>{text(group.material)}</strong>
-                  {group.notes.map((note, at) => (
+                  {headLines(group).map((note, at) => (
                     <div key={at}>{text(note)}</div>
                   ))}
                 </th>

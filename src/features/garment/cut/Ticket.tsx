@@ -13,7 +13,7 @@ import { valueOf } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
 import { useUnit } from '@/ui/unit';
 import styles from './Ticket.module.css';
-import { ticketText } from './ticketText';
+import { headLines, ticketText } from './ticketText';
 import { useCutTick } from './useCutTick';
 import { useGarment } from '../page/useGarment';
 import { useTicketChanges } from './useTicketChanges';
@@ -61,7 +61,7 @@ export function Ticket() {
             <span>{phraseText(group.material, plan.numbers, unit)}</span>
             <span>{ROLE_WORDS[group.role]}</span>
           </div>
-          <Notes notes={group.notes} />
+          <Notes notes={headLines(group)} />
           {group.roll && <RollNote roll={group.roll} />}
           <ul className={styles.rows}>
             {group.rows.map((row) => (

@@ -1,7 +1,8 @@
 import { formatQuantity, phraseText } from '@/core/explain/display';
+import type { Phrase } from '@/core/explain/explained';
 import type { GarmentPlan } from '@/core/plan/types';
 import type { TapeLength } from '@/core/edges/types';
-import type { TicketRow } from '@/core/ticket/types';
+import type { TicketGroup, TicketRow } from '@/core/ticket/types';
 import type { UnitSystem } from '@/core/units/constants';
 
 /** A row's size as it is read off the ticket: `32.0 cm × 4.2 cm`, or the count. */
@@ -18,6 +19,12 @@ export function rowSize(plan: GarmentPlan, row: TicketRow, unit: UnitSystem): st
   return count > 1 ? `${each}, ${show(row.count)} of` : each;
 }
 
+/** What stands over a group's rows: its notes and how the cloth lies. */
+export const headLines = ({ notes, lies }: TicketGroup): readonly Phrase[] => [
+  ...notes,
+  ...(lies ? [lies] : []),
+];
+
 /** The whole ticket as plain text, for the clipboard. */
 export function ticketText(plan: GarmentPlan, unit: UnitSystem): string {
   const groups = plan.ticket.map((group) => {
@@ -25,7 +32,9 @@ export function ticketText(plan: GarmentPlan, unit: UnitSystem): string {
       const details = row.details.map((detail) => `    ${phraseText(detail, plan.numbers, unit)}`);
       return [`${row.cut ? '[x]' : '[ ]'} ${row.label}: ${rowSize(plan, row, unit)}`, ...details].join('\n');
     });
-    const head = [group.material, ...group.notes].map((phrase) => phraseText(phrase, plan.numbers, unit));
+    const head = [group.material, ...headLines(group)].map((phrase) =>
+      phraseText(phrase, plan.numbers, unit),
+    );
     return [...head, ...rows].join('\n');
   });
   const edges = plan.cutting.map(({ label, lines }) =>
