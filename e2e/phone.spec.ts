@@ -4,6 +4,8 @@ import { linesBefore } from './firstThing';
 import { readIn, visit, visitWhole } from './hands';
 import { views } from './views';
 
+test.use({ household: 'before anyone changed it' });
+
 /** The widths at which the product is used: a phone before a mirror, a tablet at the table. */
 const SIZES = [
   ['a phone', 390, 844],

@@ -22,8 +22,16 @@ export function seedHousehold(folder: string): string {
   return databasePath;
 }
 
+interface Household {
+  readonly household: string;
+  readonly folder: string;
+  readonly origin: string;
+}
+
 /** Every worker has a server of its own on a new demo household of its own. */
-export const test = base.extend<object, { readonly folder: string; readonly origin: string }>({
+export const test = base.extend<object, Household>({
+  /** A file that must not see what another has changed names one of its own: it gets a new worker. */
+  household: ['everyone’s', { scope: 'worker', option: true }],
   folder: [
     async ({}, use, { parallelIndex }) => {
       await use(`test-results/e2e-${parallelIndex}`);
