@@ -18,7 +18,7 @@ export default {
     ],
   },
   // Published as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|clipper2-ts)/)'],
   moduleNameMapper: {
     '\\.module\\.css$': '<rootDir>/tests/styleSheet.ts',
     '^@/(.*)$': '<rootDir>/src/$1',

@@ -20,6 +20,7 @@ const ROOMS = [
   'units',
   'facts',
   'explain',
+  'geometry',
   'cloth',
   'fit',
   'garments',

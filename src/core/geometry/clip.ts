@@ -1,0 +1,34 @@
+import { Clipper, FillRule, type PathsD } from 'clipper2-ts';
+import type { Point } from './point';
+
+/** Closed rings of points. One that runs clockwise as it is seen goes round what is there, the other way round a hole. */
+export type Rings = readonly (readonly Point[])[];
+
+/** Clipper works in whole numbers: of a ten-thousandth of a millimetre here. */
+const DECIMALS = 4;
+
+const given = (rings: Rings): PathsD => rings.map((ring) => ring.map(({ x, y }) => ({ x, y })));
+
+/** What is inside any of the rings, counting clockwise as inside: loops that run the other way go. */
+export const united = (rings: Rings): Rings => Clipper.unionD(given(rings), [], FillRule.Positive, DECIMALS);
+
+/** What is inside both. */
+export const shared = (a: Rings, b: Rings): Rings =>
+  Clipper.intersectD(given(a), given(b), FillRule.Positive, DECIMALS);
+
+/** What is inside the first and not inside the second. */
+export const without = (a: Rings, b: Rings): Rings =>
+  Clipper.differenceD(given(a), given(b), FillRule.Positive, DECIMALS);
+
+/** Area of rings together, mm²: holes count against it. */
+export const areaOfRings = (rings: Rings): number => Clipper.areaPathsD(given(rings));
+
+/** The ring of the largest area; nothing where there is none. */
+export function largestOf(rings: Rings): readonly Point[] | undefined {
+  const sized = rings.map((ring) => ({ ring, area: areaOfRings([ring]) }));
+  return sized.toSorted((a, b) => b.area - a.area)[0]?.ring;
+}
+
+/** A ring with as few points as it can have while it lies within `offMm` of what it was (Ramer, Douglas and Peucker). */
+export const simplified = (ring: readonly Point[], offMm: number): readonly Point[] =>
+  Clipper.ramerDouglasPeuckerPathsD(given([ring]), offMm)[0] ?? [];

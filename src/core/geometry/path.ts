@@ -1,0 +1,130 @@
+import { angleBetween, distance, point, unitOf, type Point } from './point';
+import {
+  cubic,
+  cutAt,
+  endDirection,
+  lengthOfSegment,
+  line,
+  parameterAt,
+  pointOf,
+  reversed,
+  startDirection,
+  turnOfSegment,
+  velocityOf,
+  type Segment,
+} from './segment';
+
+/** Segments that follow each other, each beginning where the one before it ends. Never empty. */
+export type Path = readonly [Segment, ...Segment[]];
+
+/** Ends closer than this meet, mm. */
+export const MEETS_MM = 0.01;
+
+/** A path of these segments. Throws where there are none or two do not meet (misuse). */
+export function pathOf(segments: readonly Segment[]): Path {
+  const [first, ...rest] = segments;
+  if (!first) throw new Error('expected at least one segment, got none');
+  segments.forEach((segment, nth) => {
+    const before = segments[nth - 1];
+    if (before && distance(before.to, segment.from) > MEETS_MM)
+      throw new Error(`expected segment ${nth + 1} to begin where the one before it ends, it does not`);
+  });
+  return [first, ...rest];
+}
+
+/** Straight lines from point to point. Throws for fewer than two points (misuse). */
+export const polyline = (points: readonly Point[]): Path =>
+  pathOf(points.slice(1).map((to, nth) => line(points[nth] as Point, to)));
+
+export const startOf = (path: Path): Point => path[0].from;
+export const endOf = (path: Path): Point => (path.at(-1) as Segment).to;
+/** Whether it ends where it began. */
+export const isClosed = (path: Path): boolean => distance(startOf(path), endOf(path)) <= MEETS_MM;
+
+export const backwards = (path: Path): Path => pathOf(path.map(reversed).toReversed());
+export const joined = (...paths: readonly Path[]): Path => pathOf(paths.flat());
+
+/** Length, mm. */
+export const lengthOf = (path: Path): number =>
+  path.reduce((sum, segment) => sum + lengthOfSegment(segment), 0);
+
+/** The angle by which it turns where one path goes over into another, radians, positive clockwise as it is seen. */
+export function cornerBetween(before: Segment, after: Segment): number {
+  const [a, b] = [endDirection(before), startDirection(after)];
+  return a && b ? angleBetween(a, b) : 0;
+}
+
+/** Total turn Θ: along its curves and over its corners, radians, positive clockwise as it is seen. */
+export const turnOf = (path: Path): number =>
+  path.reduce(
+    (sum, segment, nth) =>
+      sum + turnOfSegment(segment) + (nth === 0 ? 0 : cornerBetween(path[nth - 1] as Segment, segment)),
+    0,
+  );
+
+/** Where a path is once it is that long: the segment, its parameter. Beyond its ends it is at them. */
+function placeAt(path: Path, mm: number): { readonly nth: number; readonly t: number } {
+  let left = mm;
+  for (const [nth, segment] of path.entries()) {
+    const length = lengthOfSegment(segment);
+    if (left <= length) return { nth, t: parameterAt(segment, left) };
+    left -= length;
+  }
+  return { nth: path.length - 1, t: 1 };
+}
+
+/** The point that far along it, mm. */
+export function pointAlong(path: Path, mm: number): Point {
+  const { nth, t } = placeAt(path, mm);
+  return pointOf(path[nth] as Segment, t);
+}
+
+/** The direction it has that far along it, one long; the x axis where it has none. */
+export function directionAlong(path: Path, mm: number): Point {
+  const { nth, t } = placeAt(path, mm);
+  const segment = path[nth] as Segment;
+  return unitOf(velocityOf(segment, t)) ?? unitOf(startDirection(segment) ?? X_AXIS) ?? X_AXIS;
+}
+const X_AXIS = point(1, 0);
+
+/** The parts of a path before and after a place along it, mm; a part without length is nothing. */
+export function splitAlong(path: Path, mm: number): readonly [Path | undefined, Path | undefined] {
+  const { nth, t } = placeAt(path, mm);
+  const segment = path[nth] as Segment;
+  const [a, b] = cutAt(segment, t);
+  const some = (parts: readonly Segment[]): Path | undefined => {
+    const kept = parts.filter((part) => lengthOfSegment(part) > 0);
+    return kept.length > 0 ? pathOf(kept) : undefined;
+  };
+  return [some([...path.slice(0, nth), a]), some([b, ...path.slice(nth + 1)])];
+}
+
+/** Moves every point and handle of a path. Straight lines stay straight only under what keeps lines (an affine map). */
+export const mapped = (path: Path, move: (one: Point) => Point): Path =>
+  pathOf(
+    path.map((segment) =>
+      segment.kind === 'line'
+        ? line(move(segment.from), move(segment.to))
+        : cubic(move(segment.from), move(segment.c1), move(segment.c2), move(segment.to)),
+    ),
+  );
+
+/** The point on the other side of the line through two points. Throws where they are one (misuse). */
+export function mirroredIn(a: Point, b: Point): (one: Point) => Point {
+  const [dx, dy] = [b.x - a.x, b.y - a.y];
+  const square = dx * dx + dy * dy;
+  if (square === 0) throw new Error('expected a line to mirror in, got a point');
+  return ({ x, y }) => {
+    const share = ((x - a.x) * dx + (y - a.y) * dy) / square;
+    return point(2 * (a.x + share * dx) - x, 2 * (a.y + share * dy) - y);
+  };
+}
+
+/** The point turned about another by an angle, radians, clockwise as it is seen. */
+export const turnedAbout =
+  (centre: Point, angle: number) =>
+  ({ x, y }: Point): Point => {
+    const [dx, dy] = [x - centre.x, y - centre.y];
+    const [c, s] = [Math.cos(angle), Math.sin(angle)];
+    return point(centre.x + dx * c - dy * s, centre.y + dx * s + dy * c);
+  };

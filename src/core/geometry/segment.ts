@@ -1,0 +1,144 @@
+import { angleBetween, between, distance, minus, plus, sizeOf, times, type Point } from './point';
+
+/** A straight piece of a path, or a cubic Bézier curve with its two handles. */
+export type Segment =
+  | { readonly kind: 'line'; readonly from: Point; readonly to: Point }
+  | {
+      readonly kind: 'cubic';
+      readonly from: Point;
+      readonly c1: Point;
+      readonly c2: Point;
+      readonly to: Point;
+    };
+
+export const line = (from: Point, to: Point): Segment => ({ kind: 'line', from, to });
+export const cubic = (from: Point, c1: Point, c2: Point, to: Point): Segment => ({
+  kind: 'cubic',
+  from,
+  c1,
+  c2,
+  to,
+});
+
+/** The point at parameter `t`, 0 to 1. */
+export function pointOf(segment: Segment, t: number): Point {
+  const { from, to } = segment;
+  if (segment.kind === 'line') return between(from, to, t);
+  const s = 1 - t;
+  const [a, b, c, d] = [s * s * s, 3 * s * s * t, 3 * s * t * t, t * t * t];
+  const { c1, c2 } = segment;
+  return {
+    x: a * from.x + b * c1.x + c * c2.x + d * to.x,
+    y: a * from.y + b * c1.y + c * c2.y + d * to.y,
+  };
+}
+
+/** How fast, and which way, the point moves at parameter `t`: the first derivative. */
+export function velocityOf(segment: Segment, t: number): Point {
+  const { from, to } = segment;
+  if (segment.kind === 'line') return minus(to, from);
+  const s = 1 - t;
+  const { c1, c2 } = segment;
+  return plus(
+    plus(times(minus(c1, from), 3 * s * s), times(minus(c2, c1), 6 * s * t)),
+    times(minus(to, c2), 3 * t * t),
+  );
+}
+
+/** The two parts of a segment that meet at parameter `t` (de Casteljau). */
+export function cutAt(segment: Segment, t: number): readonly [Segment, Segment] {
+  const { from, to } = segment;
+  if (segment.kind === 'line') {
+    const mid = between(from, to, t);
+    return [line(from, mid), line(mid, to)];
+  }
+  const { c1, c2 } = segment;
+  const [a, b, c] = [between(from, c1, t), between(c1, c2, t), between(c2, to, t)];
+  const [d, e] = [between(a, b, t), between(b, c, t)];
+  const mid = between(d, e, t);
+  return [cubic(from, a, d, mid), cubic(mid, e, c, to)];
+}
+
+export const reversed = (segment: Segment): Segment =>
+  segment.kind === 'line'
+    ? line(segment.to, segment.from)
+    : cubic(segment.to, segment.c2, segment.c1, segment.from);
+
+/** The vectors along the control polygon that have a length: where they point, the curve points. */
+const steps = (segment: Segment): readonly Point[] =>
+  (segment.kind === 'line'
+    ? [minus(segment.to, segment.from)]
+    : [minus(segment.c1, segment.from), minus(segment.c2, segment.c1), minus(segment.to, segment.c2)]
+  ).filter((step) => sizeOf(step) > NO_LENGTH);
+
+/** Handles shorter than this lie on their point, mm. */
+const NO_LENGTH = 1e-9;
+
+/** The direction a segment sets out in; nothing where it has no length. */
+export const startDirection = (segment: Segment): Point | undefined => steps(segment)[0];
+export const endDirection = (segment: Segment): Point | undefined => steps(segment).at(-1);
+
+/**
+ * How far a segment turns altogether, radians, positive clockwise as it is seen. A curve points nowhere that its control
+ * polygon does not: while the polygon turns less than a half turn, the angle between its ends is exact; else it is cut.
+ */
+export function turnOfSegment(segment: Segment, depth = 0): number {
+  const along = steps(segment);
+  const first = along[0];
+  const last = along.at(-1);
+  if (!first || !last) return 0;
+  const turns = along.slice(1).map((step, nth) => angleBetween(along[nth] as Point, step));
+  const most = turns.reduce((sum, turn) => sum + Math.abs(turn), 0);
+  if (most < Math.PI / 2 || depth >= DEEPEST) return turns.reduce((sum, turn) => sum + turn, 0);
+  const [a, b] = cutAt(segment, 0.5);
+  const meet = [endDirection(a), startDirection(b)] as const;
+  const corner = meet[0] && meet[1] ? angleBetween(meet[0], meet[1]) : 0;
+  return turnOfSegment(a, depth + 1) + corner + turnOfSegment(b, depth + 1);
+}
+
+const DEEPEST = 24;
+
+/** Abscissae and weights of the Gauss–Legendre rule with eight points, on 0 to 1 (Abramowitz and Stegun, table 25.4). */
+const GAUSS = [
+  [0.1834346424956498, 0.362683783378362],
+  [0.525532409916329, 0.3137066458778873],
+  [0.7966664774136267, 0.2223810344533745],
+  [0.9602898564975363, 0.1012285362903763],
+].flatMap(([x = 0, w = 0]) => [[(1 - x) / 2, w / 2] as const, [(1 + x) / 2, w / 2] as const]);
+
+const byRule = (segment: Segment): number =>
+  GAUSS.reduce((sum, [t, weight]) => sum + weight * sizeOf(velocityOf(segment, t)), 0);
+
+/** Lengths are held to this, mm. */
+const LENGTH_MM = 1e-6;
+
+/** Length, mm, to a millionth: Gauss–Legendre over halves until halving changes nothing. */
+export function lengthOfSegment(segment: Segment, depth = 0): number {
+  if (segment.kind === 'line') return distance(segment.from, segment.to);
+  const whole = byRule(segment);
+  const [a, b] = cutAt(segment, 0.5);
+  const halves = byRule(a) + byRule(b);
+  if (Math.abs(halves - whole) < LENGTH_MM || depth >= DEEPEST) return halves;
+  return lengthOfSegment(a, depth + 1) + lengthOfSegment(b, depth + 1);
+}
+
+/** The parameter at which a segment is `mm` long, 0 to 1: Newton steps, kept between what is known to be too little and too much. */
+export function parameterAt(segment: Segment, mm: number): number {
+  const whole = lengthOfSegment(segment);
+  if (whole <= 0 || mm <= 0) return 0;
+  if (mm >= whole) return 1;
+  if (segment.kind === 'line') return mm / whole;
+  let [low, high] = [0, 1];
+  let t = mm / whole;
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const off = lengthOfSegment(cutAt(segment, t)[0]) - mm;
+    if (Math.abs(off) < LENGTH_MM) return t;
+    if (off > 0) high = t;
+    else low = t;
+    const next = t - off / sizeOf(velocityOf(segment, t));
+    t = next > low && next < high ? next : (low + high) / 2;
+  }
+  return t;
+}
+
+const MOST_ROUNDS = 60;
