@@ -26,11 +26,9 @@ export function isConvex(corners: Corners): boolean {
 
 /** The map of the unit square onto a quadrilateral (Heckbert, 1989: closed form). */
 function fromSquare([p0, p1, p2, p3]: Corners): Homography {
-  const [sx, sy] = [p0.x - p1.x + p2.x - p3.x, p0.y - p1.y + p2.y - p3.y];
-  const [d1, d2] = [minus(p1, p2), minus(p3, p2)];
+  const [d1, d2, sum] = [minus(p1, p2), minus(p3, p2), plus(minus(p0, p1), minus(p2, p3))];
   const det = cross(d1, d2);
-  const g = (sx * d2.y - d2.x * sy) / det;
-  const h = (d1.x * sy - sx * d1.y) / det;
+  const [g, h] = [cross(sum, d2) / det, cross(d1, sum) / det];
   return [
     p1.x - p0.x + g * p1.x,
     p3.x - p0.x + h * p3.x,

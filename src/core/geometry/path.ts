@@ -1,8 +1,8 @@
-import { angleBetween, distance, point, unitOf, type Point } from './point';
+import { distance, point, unitOf, type Point } from './point';
 import {
+  cornerBetween,
   cubic,
   cutAt,
-  endDirection,
   lengthOfSegment,
   line,
   parameterAt,
@@ -18,7 +18,7 @@ import {
 export type Path = readonly [Segment, ...Segment[]];
 
 /** Ends closer than this meet, mm. */
-export const MEETS_MM = 0.01;
+const MEETS_MM = 0.01;
 
 /** A path of these segments. Throws where there are none or two do not meet (misuse). */
 export function pathOf(segments: readonly Segment[]): Path {
@@ -47,12 +47,6 @@ export const joined = (...paths: readonly Path[]): Path => pathOf(paths.flat());
 /** Length, mm. */
 export const lengthOf = (path: Path): number =>
   path.reduce((sum, segment) => sum + lengthOfSegment(segment), 0);
-
-/** The angle by which it turns where one path goes over into another, radians, positive clockwise as it is seen. */
-export function cornerBetween(before: Segment, after: Segment): number {
-  const [a, b] = [endDirection(before), startDirection(after)];
-  return a && b ? angleBetween(a, b) : 0;
-}
 
 /** Total turn Θ: along its curves and over its corners, radians, positive clockwise as it is seen. */
 export const turnOf = (path: Path): number =>

@@ -1,31 +1,22 @@
 import { isClosed, type Path } from './path';
 import { cross, distance, minus, plus, times, type Point } from './point';
-import { cutAt, turnOfSegment, type Segment } from './segment';
+import { partsUntil, turnOfSegment, type Segment } from './segment';
 
 /** How far a polygon may lie off the curve it stands for, mm. */
 export const FLAT_MM = 0.02;
 
 /** Points along a path so close that straight lines between them lie within `off` mm of it. */
 export function flattened(path: Path, off = FLAT_MM): readonly Point[] {
-  const points: Point[] = [path[0].from];
-  for (const segment of path) flatten(segment, off, points, 0);
-  return points;
+  const parts = path.flatMap((segment) => partsUntil((part) => isFlat(part, off), segment));
+  return [path[0].from, ...parts.map(({ to }) => to)];
 }
 
-function flatten(segment: Segment, off: number, points: Point[], depth: number): void {
-  if (segment.kind === 'line' || depth >= DEEPEST || isFlat(segment, off)) {
-    points.push(segment.to);
-    return;
-  }
-  const [a, b] = cutAt(segment, 0.5);
-  flatten(a, off, points, depth + 1);
-  flatten(b, off, points, depth + 1);
-}
-
-const DEEPEST = 16;
-
-/** A curve lies no further from its chord than three quarters of its handles do (convex hull of the cubic). */
-export function isFlat(segment: Segment & { readonly kind: 'cubic' }, off: number): boolean {
+/**
+ * Whether a segment lies within `off` mm of its chord: a curve lies no further from it than three quarters of its handles
+ * do (convex hull of the cubic).
+ */
+export function isFlat(segment: Segment, off: number): boolean {
+  if (segment.kind === 'line') return true;
   const { from, c1, c2, to } = segment;
   const chord = minus(to, from);
   const long = Math.hypot(chord.x, chord.y);

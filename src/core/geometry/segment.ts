@@ -59,6 +59,19 @@ export function cutAt(segment: Segment, t: number): readonly [Segment, Segment] 
   return [cubic(from, a, d, mid), cubic(mid, e, c, to)];
 }
 
+/** However it is cut, no further than this: a part is then a ten-millionth of the whole. */
+const DEEPEST = 24;
+
+/** The parts of a segment, in order, halved until each is fine. */
+export function partsUntil(
+  isFine: (part: Segment) => boolean,
+  segment: Segment,
+  depth = 0,
+): readonly Segment[] {
+  if (depth >= DEEPEST || isFine(segment)) return [segment];
+  return cutAt(segment, 0.5).flatMap((half) => partsUntil(isFine, half, depth + 1));
+}
+
 export const reversed = (segment: Segment): Segment =>
   segment.kind === 'line'
     ? line(segment.to, segment.from)
@@ -78,25 +91,24 @@ const NO_LENGTH = 1e-9;
 export const startDirection = (segment: Segment): Point | undefined => steps(segment)[0];
 export const endDirection = (segment: Segment): Point | undefined => steps(segment).at(-1);
 
+/** The angle by which it turns where one segment goes over into another, radians, positive clockwise as it is seen. */
+export function cornerBetween(before: Segment, after: Segment): number {
+  const [into, out] = [endDirection(before), startDirection(after)];
+  return into && out ? angleBetween(into, out) : 0;
+}
+
 /**
  * How far a segment turns altogether, radians, positive clockwise as it is seen. A curve points nowhere that its control
  * polygon does not: while the polygon turns less than a half turn, the angle between its ends is exact; else it is cut.
  */
 export function turnOfSegment(segment: Segment, depth = 0): number {
   const along = steps(segment);
-  const first = along[0];
-  const last = along.at(-1);
-  if (!first || !last) return 0;
   const turns = along.slice(1).map((step, nth) => angleBetween(along[nth] as Point, step));
   const most = turns.reduce((sum, turn) => sum + Math.abs(turn), 0);
   if (most < Math.PI / 2 || depth >= DEEPEST) return turns.reduce((sum, turn) => sum + turn, 0);
   const [a, b] = cutAt(segment, 0.5);
-  const meet = [endDirection(a), startDirection(b)] as const;
-  const corner = meet[0] && meet[1] ? angleBetween(meet[0], meet[1]) : 0;
-  return turnOfSegment(a, depth + 1) + corner + turnOfSegment(b, depth + 1);
+  return turnOfSegment(a, depth + 1) + cornerBetween(a, b) + turnOfSegment(b, depth + 1);
 }
-
-const DEEPEST = 24;
 
 /** Abscissae and weights of the Gauss–Legendre rule with eight points, on 0 to 1 (Abramowitz and Stegun, table 25.4). */
 const GAUSS = [

@@ -1,7 +1,7 @@
 'use client';
 import Stack from '@mui/material/Stack';
 import type { DraftLine, DraftPiece } from '@/core/answers/adapt/draft';
-import type { Point } from '@/core/answers/adapt/geometry';
+import type { Point } from '@/core/geometry/point';
 import styles from './AdaptPage.module.css';
 
 interface Box {

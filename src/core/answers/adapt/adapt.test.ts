@@ -3,7 +3,10 @@ import fc from 'fast-check';
 import { adaptationIds, adaptations } from './adaptations';
 import type { Draft, Drafted } from './draft';
 import { usualValues } from '../../facts/usualValues';
-import { areaOf, bowed, curve, distance, lengthOf, point, splitAt, type Point } from './geometry';
+import { lengthOf, polyline, splitAlong } from '../../geometry/path';
+import { distance, point, type Point } from '../../geometry/point';
+import { areaOf } from '../../geometry/ring';
+import { bowed, curve } from './curves';
 import { draftLegLine, usualLegLine, usualOpening } from './legLine';
 import { draftShorts, draftWiden, usualShorts, usualWiden } from './legs';
 import { RAGLAN_POINT, draftRaglan, usualRaglan } from './raglan';
@@ -34,7 +37,7 @@ describe('geometry', () => {
           ];
           fc.pre(Math.hypot(x2 - x0, y2 - y0) > 20);
           const theirs = new Bezier(x0, y0, x1, y1, x2, y2).length();
-          const ours = lengthOf(curve(point(x0, y0), point(x1, y1), point(x2, y2)));
+          const ours = lengthOf(polyline(curve(point(x0, y0), point(x1, y1), point(x2, y2))));
           expect(Math.abs(ours - theirs)).toBeLessThan(0.002 * theirs + 0.05);
         },
       ),
@@ -42,17 +45,18 @@ describe('geometry', () => {
     );
   });
   test('a square of 10 cm holds 100 cm², a split line loses nothing', () => {
-    expect(areaOf([point(0, 0), point(100, 0), point(100, 100), point(0, 100)])).toBe(10_000);
-    const line = curve(point(0, 0), point(50, 80), point(100, 0));
-    const [first, rest] = splitAt(line, 30);
-    expect(lengthOf(first)).toBeCloseTo(30, 9);
-    expect(lengthOf(first) + lengthOf(rest)).toBeCloseTo(lengthOf(line), 9);
+    const square = [point(0, 0), point(100, 0), point(100, 100), point(0, 100), point(0, 0)];
+    expect(areaOf(polyline(square))).toBe(10_000);
+    const line = polyline(curve(point(0, 0), point(50, 80), point(100, 0)));
+    const [first, rest] = splitAlong(line, 30);
+    expect(lengthOf(first!)).toBeCloseTo(30, 9);
+    expect(lengthOf(first!) + lengthOf(rest!)).toBeCloseTo(lengthOf(line), 9);
   });
   test('a bowed line ends where it should and is the longer the more it bows', () => {
     const straight = bowed(point(0, 0), point(0, 100), 0);
     const round = bowed(point(0, 0), point(0, 100), 8);
-    expect(lengthOf(straight)).toBeCloseTo(100, 9);
-    expect(lengthOf(round)).toBeGreaterThan(100);
+    expect(lengthOf(polyline(straight))).toBeCloseTo(100, 9);
+    expect(lengthOf(polyline(round))).toBeGreaterThan(100);
     expect(round.at(-1)).toEqual(point(0, 100));
     expect(Math.max(...round.map(({ x }) => Math.abs(x)))).toBeCloseTo(8, 9);
   });

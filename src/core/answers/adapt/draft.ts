@@ -1,5 +1,5 @@
 import type { Explained } from '../../explain/explained';
-import type { Point } from './geometry';
+import type { Point } from '../../geometry/point';
 
 /** A line drawn on a piece: where it was, where it is to be, or where it is folded. */
 export interface DraftLine {

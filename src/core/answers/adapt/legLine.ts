@@ -1,7 +1,10 @@
 import { createLedger, leaf } from '../../explain/ledger';
 import { lengthMm, record, type FactsOf } from '../../facts/spec';
 import { refusedDraft, type Drafted } from './draft';
-import { areaOf, curve, point, type Point } from './geometry';
+import { polyline } from '../../geometry/path';
+import { point, type Point } from '../../geometry/point';
+import { areaOf } from '../../geometry/ring';
+import { curve } from './curves';
 
 /** The front of a pair of panties, half, on the fold; finished measures. */
 export const legLineSpec = record('Opening the leg line', {
@@ -59,7 +62,14 @@ export function draftLegLine(facts: LegLineFacts): Drafted {
   const newOutline = [centre, ...newLeg, foot];
   const book = createLedger();
   const area = (id: string, label: string, outline: readonly Point[]) =>
-    book.given(`leg.${id}`, label, areaOf(outline), 'areaMm2', 'measured', 'Measured off the drawing.');
+    book.given(
+      `leg.${id}`,
+      label,
+      areaOf(polyline([...outline, centre])),
+      'areaMm2',
+      'measured',
+      'Measured off the drawing.',
+    );
   const was = area('was', 'half the front before', oldOutline);
   const now = area('now', 'half the front after', newOutline);
   const coverage = book.work('leg.coverage', {

@@ -2,7 +2,7 @@ import { createLedger, leaf, type Ledger } from '../../explain/ledger';
 import { workNegativeEase, workWornExtension } from '../../fit/fitNumbers';
 import { lengthMm, record, type FactsOf } from '../../facts/spec';
 import { refusedDraft, type DraftLine, type DraftPiece, type Drafted } from './draft';
-import { distance, point, type Point } from './geometry';
+import { distance, point, type Point } from '../../geometry/point';
 
 const legFields = {
   inseamMm: lengthMm('Inside leg of the pattern', 100, 1300, [300, 950]),

@@ -2,7 +2,10 @@ import { leaf, createLedger } from '../../explain/ledger';
 import { MM_PER_INCH } from '../../units/constants';
 import { lengthMm, numberOf, record, type FactsOf } from '../../facts/spec';
 import { refusedDraft, type Drafted, type DraftPiece } from './draft';
-import { bowed, curve, distance, lengthOf, point, splitAt, type Point } from './geometry';
+import { lengthOf, polyline, splitAlong, startOf } from '../../geometry/path';
+import { distance, point, type Point } from '../../geometry/point';
+import { flattened } from '../../geometry/ring';
+import { bowed, curve } from './curves';
 
 /** What is measured on the tee that becomes a raglan, and on the wearer. Finished measures, without allowances. */
 export const raglanSpec = record('Raglan from a tee', {
@@ -142,10 +145,10 @@ export function draftRaglan(typed: RaglanFacts): Drafted {
       numbers: book.numbers,
       shown: [
         pointMm.id,
-        measured('bodyFront', 'raglan line of the front', lengthOf(front.raglan)),
-        measured('sleeveFront', 'raglan line of the sleeve, front', lengthOf(frontLine)),
-        measured('bodyBack', 'raglan line of the back', lengthOf(back.raglan)),
-        measured('sleeveBack', 'raglan line of the sleeve, back', lengthOf(backLine)),
+        measured('bodyFront', 'raglan line of the front', lengthOf(polyline(front.raglan))),
+        measured('sleeveFront', 'raglan line of the sleeve, front', lengthOf(polyline(frontLine))),
+        measured('bodyBack', 'raglan line of the back', lengthOf(polyline(back.raglan))),
+        measured('sleeveBack', 'raglan line of the sleeve, back', lengthOf(polyline(backLine))),
         measured('armFront', 'underarm of the sleeve, front', distance(frontArm, frontHem)),
         measured('armBack', 'underarm of the sleeve, back', distance(backArm, backHem)),
         whole.id,
@@ -186,15 +189,15 @@ export function draftRaglan(typed: RaglanFacts): Drafted {
 function bodySide(facts: RaglanFacts, depth: number, pointMm: number): BodySide | undefined {
   const half = facts.neckWidthMm / 2;
   const neckPoint = point(half, 0);
-  const neck = curve(neckPoint, point(half, depth), point(0, depth));
-  if (pointMm >= lengthOf(neck)) return undefined;
-  const [taken, rest] = splitAt(neck, pointMm);
-  const raglanPoint = rest[0] as Point;
+  const neck = polyline(curve(neckPoint, point(half, depth), point(0, depth)));
+  const [taken, rest] = splitAlong(neck, pointMm);
+  if (!taken || !rest) return undefined;
+  const raglanPoint = startOf(rest);
   const underarm = point(facts.chestMm / 4, facts.armholeMm);
   const chord = distance(raglanPoint, underarm);
-  const neckOnSleeve = taken.map((at) => ontoSleeve(at, neckPoint, facts.slopeRad));
+  const neckOnSleeve = flattened(taken).map((at) => ontoSleeve(at, neckPoint, facts.slopeRad));
   return {
-    neck: rest,
+    neck: flattened(rest),
     raglanPoint,
     raglan: bowed(raglanPoint, underarm, facts.bowShare * chord),
     neckOnSleeve,
