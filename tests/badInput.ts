@@ -21,6 +21,7 @@ export function leavesOf(spec: Spec, path = '', optional = false): Leaf[] {
   if (spec.kind === 'record')
     return Object.entries(spec.fields).flatMap(([key, field]) => leavesOf(field, at(key), isOptional(field)));
   if (spec.kind === 'map') return leavesOf(spec.of, at('entry'), false);
+  if (spec.kind === 'list') return leavesOf(spec.of, at('0'), false);
   return [{ path, spec, optional }];
 }
 

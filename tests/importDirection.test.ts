@@ -25,6 +25,7 @@ const ROOMS = [
   'fit',
   'garments',
   'edges',
+  'pieces',
   'machines',
   'sewing',
   'ticket',

@@ -39,6 +39,7 @@ function fill(spec: Spec): unknown {
   if (spec.kind === 'record')
     return Object.fromEntries(Object.entries(spec.fields).map(([key, field]) => [key, fill(field)]));
   if (spec.kind === 'map') return { entry: fill(spec.of) };
+  if (spec.kind === 'list') return Array.from({ length: spec.minEntries }, () => fill(spec.of));
   return middleOf(spec);
 }
 
@@ -71,5 +72,6 @@ export function leastFacts(spec: Spec): unknown {
     );
   }
   if (spec.kind === 'map') return {};
+  if (spec.kind === 'list') return Array.from({ length: spec.minEntries }, () => leastFacts(spec.of));
   return middleOf(spec);
 }

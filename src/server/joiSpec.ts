@@ -5,6 +5,7 @@ import {
   ID_PATTERN,
   isTooLong,
   leafFault,
+  listSentence,
   rangeSentence,
   typeSentence,
   type Fault,
@@ -39,6 +40,20 @@ export function joiOf(spec: Spec): Joi.Schema {
       .messages({
         'object.base': typeSentence(spec),
         'object.max': `${spec.label}: keep at most ${spec.maxEntries} entries; remove old ones first.`,
+        'any.required': `${spec.label} is missing: fill it in.`,
+      });
+  }
+  if (spec.kind === 'list') {
+    return Joi.array()
+      .items(joiOf(spec.of).required())
+      .min(spec.minEntries)
+      .max(spec.maxEntries)
+      .label(spec.label)
+      .messages({
+        'array.base': typeSentence(spec),
+        'array.min': listSentence(spec),
+        'array.max': listSentence(spec),
+        'array.includesRequiredUnknowns': listSentence(spec),
         'any.required': `${spec.label} is missing: fill it in.`,
       });
   }

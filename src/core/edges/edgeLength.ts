@@ -20,6 +20,8 @@ interface EdgeLengthInputs {
   readonly edge: Edge;
   readonly passes: Body;
   readonly zones: readonly ZonePlan[];
+  /** As long as it is on the outlines of its pieces, where they have any. */
+  readonly onOutlines: Explained | undefined;
 }
 
 /** How far an edge turns: as measured, else as such edges usually do; none where it is straight or a tube. */
@@ -43,10 +45,11 @@ function workLength(inputs: EdgeLengthInputs): Explained | undefined {
   const measured = choice?.measured && measuredLength(inputs, choice.measured, id, label);
   if (measured) return measured;
   if (use.measured === 'shoulder seam')
-    return pattern.shoulderMm === undefined ? undefined : given(pattern.shoulderMm);
+    return pattern.shoulderMm === undefined ? inputs.onOutlines : given(pattern.shoulderMm);
   const kept = opening && pattern.openings?.[opening.id];
   if (kept !== undefined) return given(kept);
   if (opening?.at === 'sleeve-hem' && pattern.sleeveHemMm !== undefined) return given(pattern.sleeveHemMm);
+  if (inputs.onOutlines) return inputs.onOutlines;
   if (opening?.at === 'neckline') return undefined;
   if (edge.body && !edge.zone) return passes[edge.body];
   const zone = zones.find((one) => one.zone === (opening?.at === 'sleeve-hem' ? 'biceps' : edge.zone));

@@ -42,6 +42,12 @@ export function findFaults(spec: Spec, value: unknown, path = '', unit: UnitSyst
         : [unknownKey(join(path, key.slice(0, 40)), key)],
     );
   }
+  if (spec.kind === 'list') {
+    if (!Array.isArray(value)) return [typeFault(spec, path)];
+    if (value.length < spec.minEntries || value.length > spec.maxEntries)
+      return [{ code: 'range', path, sentence: listSentence(spec) }];
+    return value.flatMap((entry, at) => findFaults(spec.of, entry, join(path, String(at)), unit));
+  }
   const fault = leafFault(spec, value, path, unit);
   return fault ? [fault] : [];
 }
@@ -103,6 +109,17 @@ export function rangeSentence(spec: NumberSpec, unit: UnitSystem): string {
   return `${spec.label}: give a value from ${show(spec.min)} to ${show(spec.max)}.`;
 }
 
+/** How many entries a list may have, as a sentence that says what to do. */
+export const listSentence = ({
+  label,
+  minEntries,
+  maxEntries,
+}: {
+  label: string;
+  minEntries: number;
+  maxEntries: number;
+}): string => `${label}: give from ${minEntries} to ${maxEntries}.`;
+
 const isPlainObject = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
@@ -116,6 +133,7 @@ export function typeSentence(spec: Spec): string {
     flag: 'yes or no',
     record: 'a set of fields',
     map: 'a list',
+    list: 'a list',
   };
   const kind = spec.kind in wanted ? wanted[spec.kind as keyof typeof wanted] : 'one of its choices';
   return `${spec.label}: give ${kind}.`;

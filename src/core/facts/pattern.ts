@@ -1,4 +1,5 @@
 import { kindIds } from './kindIds';
+import { shapesSpec } from './outline';
 import {
   choice,
   date,
@@ -84,6 +85,7 @@ export const patternSpec = record('Pattern', {
       40,
     ),
   ),
+  shapes: optional(map('Outlines by size', shapesSpec, 60)),
   unclear: optional(text('What was unclear', 0, 2000)),
   better: optional(text('A better way', 0, 2000)),
   sizing: optional(text('Sizing', 0, 2000)),

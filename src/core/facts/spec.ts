@@ -66,9 +66,17 @@ interface MapSpec<S extends Spec = Spec> {
   readonly of: S;
   readonly maxEntries: number;
 }
+/** Records in order, such as the points of an outline: changed as a whole. */
+interface ListSpec<S extends Spec = Spec> {
+  readonly kind: 'list';
+  readonly label: string;
+  readonly of: S;
+  readonly minEntries: number;
+  readonly maxEntries: number;
+}
 
 export type LeafSpec = NumberSpec | TextSpec | ChoiceSpec | DateSpec | FlagSpec | IdSpec;
-export type Spec = LeafSpec | RecordSpec | MapSpec;
+export type Spec = LeafSpec | RecordSpec | MapSpec | ListSpec;
 export type Fields = Readonly<Record<string, Spec | OptionalSpec>>;
 type OptionalSpec<S extends Spec = Spec> = S & { readonly optional: true };
 
@@ -133,6 +141,13 @@ export const map = <S extends Spec>(label: string, of: S, maxEntries: number): M
   maxEntries,
 });
 
+export const list = <S extends Spec>(
+  label: string,
+  of: S,
+  minEntries: number,
+  maxEntries: number,
+): ListSpec<S> => ({ kind: 'list', label, of, minEntries, maxEntries });
+
 type OptionalKeys<F extends Fields> = {
   [K in keyof F]: F[K] extends { optional: true } ? K : never;
 }[keyof F];
@@ -152,4 +167,6 @@ export type FactsOf<S> = S extends NumberSpec
             }
           : S extends MapSpec<infer V>
             ? Readonly<Record<string, FactsOf<V>>>
-            : never;
+            : S extends ListSpec<infer V>
+              ? readonly FactsOf<V>[]
+              : never;

@@ -5,6 +5,7 @@ import type { Garment, ZoneId } from '../facts/garment';
 import type { KindId } from '../facts/kindIds';
 import type { BodyMeasure } from '../facts/wearer';
 import type { SkinRegion } from './movement';
+import type { PieceShape, SewnEdges } from './pieceShape';
 
 export interface NeededMeasure {
   readonly measure: BodyMeasure;
@@ -194,6 +195,10 @@ export interface GarmentKind {
   readonly needs: readonly NeededMeasure[];
   readonly zones: readonly Zone[];
   readonly pieces: readonly Piece[];
+  /** The outlines its pieces are cut by; strips have none. */
+  readonly shapes: readonly PieceShape[];
+  /** Which edges of those are sewn together. */
+  readonly sewn: readonly SewnEdges[];
   readonly edges: readonly Edge[];
   readonly seams: readonly Seam[];
   readonly openings: readonly Opening[];

@@ -1,7 +1,8 @@
-import type { Explained, Phrase } from '../explain/explained';
+import type { Explained, NumberId, Phrase } from '../explain/explained';
 import { getNumber, say, type Ledger } from '../explain/ledger';
 import { stage, type SeenBy } from '../explain/stage';
 import type { GarmentKind, Zone } from './garmentKind';
+import type { ZoneId } from '../facts/garment';
 import { LEAST_CHANGE_MM, placeOfLength, zoneChange } from './size';
 import type { PatternPlan, SizePlan, ZonePlan } from './types';
 
@@ -13,16 +14,21 @@ interface Inputs {
   readonly kind: GarmentKind;
   readonly zones: readonly ZonePlan[];
   readonly size: SizePlan | undefined;
+  /** Girths measured on the pattern’s outlines, by zone. */
+  readonly girths: Readonly<Record<ZoneId, NumberId>>;
 }
 
 /** The zones with what to change on the pattern: measured on it, or out of its size table. */
 export const withPattern = stage(patternSees, workPattern);
 
-function workPattern({ book, facts: { garment }, kind, zones, size }: Inputs): readonly ZonePlan[] {
+function workPattern({ book, facts: { garment }, kind, zones, size, girths }: Inputs): readonly ZonePlan[] {
   return zones.map((plan) => {
     const zone = kind.zones.find(({ id }) => id === plan.zone);
-    const girth = garment.pattern.finished[plan.zone];
-    if (zone && girth !== undefined) {
+    const typed = garment.pattern.finished[plan.zone];
+    const outlined = girths[plan.zone];
+    if (zone && (typed !== undefined || outlined !== undefined)) {
+      const girth =
+        typed === undefined ? getNumber(book.numbers, outlined ?? '') : typedGirth(book, zone, typed);
       return { ...plan, pattern: measuredPattern(book, zone, getNumber(book.numbers, plan.rest), girth) };
     }
     const sized = size?.zones.find((one) => one.zone === plan.zone);
@@ -36,12 +42,12 @@ function workPattern({ book, facts: { garment }, kind, zones, size }: Inputs): r
   });
 }
 
-function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girthMm: number): PatternPlan {
-  const at = `fit.${zone.id}`;
-  const label = `pattern at the ${zone.label.toLowerCase()}, finished`;
-  const girth = book.given(`${at}.pattern`, label, girthMm, 'mm', 'measured');
-  const perSeamEdge = zoneChange(book, zone, `${at}.perSeamEdge`, girth, rest);
-  const longer = girthMm > rest.value;
+const typedGirth = (book: Ledger, { id, label }: Zone, mm: number): Explained =>
+  book.given(`fit.${id}.pattern`, `pattern at the ${label.toLowerCase()}, finished`, mm, 'mm', 'measured');
+
+function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girth: Explained): PatternPlan {
+  const perSeamEdge = zoneChange(book, zone, `fit.${zone.id}.perSeamEdge`, girth, rest);
+  const longer = girth.value > rest.value;
   const advice: Phrase =
     perSeamEdge.value < LEAST_CHANGE_MM
       ? say`${zone.label}: the pattern fits as it is`

@@ -31,6 +31,14 @@ export function jsonSchemaOf(spec: Spec): Readonly<Record<string, unknown>> {
         propertyNames: { pattern: ID_PATTERN.source },
         additionalProperties: jsonSchemaOf(spec.of),
       };
+    case 'list':
+      return {
+        title,
+        type: 'array',
+        minItems: spec.minEntries,
+        maxItems: spec.maxEntries,
+        items: jsonSchemaOf(spec.of),
+      };
     case 'record': {
       const fields = Object.entries(spec.fields);
       return {

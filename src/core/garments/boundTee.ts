@@ -18,6 +18,7 @@ import {
   sideSeam,
   sleeveHemEdge,
 } from './parts';
+import { finishedAt, onFold, shape, shoulder, shouldersMeet, side, sidesMeet } from './shapeParts';
 
 /** A tee or tee dress with a neckline bound in one layer of rib. */
 export const boundTee: GarmentKind = {
@@ -42,6 +43,22 @@ export const boundTee: GarmentKind = {
     piece('back', 'Back with its sleeves', ['bust', 'hip'], { onFold: true }),
     piece('rib', 'Rib strip, longer than needed', [], { cloth: 'band' }),
   ],
+  shapes: (['front', 'back'] as const).map((id) =>
+    shape(
+      id,
+      id === 'front' ? 'Front with its sleeves' : 'Back with its sleeves',
+      [
+        finishedAt('neckline', 'neckline'),
+        shoulder,
+        finishedAt('sleeve-hem', 'sleeve hem'),
+        side,
+        finishedAt('hem', 'hem'),
+        onFold(),
+      ],
+      { levels: { bust: ['side', 0.35], hip: ['side', 1] } },
+    ),
+  ),
+  sewn: [shouldersMeet, sidesMeet],
   edges: [
     edge('neckline', 'Neckline', 'binding', { use: 'flat-binding', piece: 'rib', ...aroundNeck }),
     sleeveHemEdge,

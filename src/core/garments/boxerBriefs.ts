@@ -13,6 +13,7 @@ import {
   waistOpening,
   waistZone,
 } from './parts';
+import { finishedAt, onFold, sewnInto, sewnTogether, shape } from './shapeParts';
 
 /** Boxer briefs with a lined pouch. */
 export const boxerBriefs: GarmentKind = {
@@ -39,6 +40,36 @@ export const boxerBriefs: GarmentKind = {
   pieces: [
     piece('body', 'Body, on two folds', ['waist', 'hip', 'thigh'], { onFold: true }),
     piece('pouch', 'Pouch', ['pouch'], { count: 4 }),
+  ],
+  shapes: [
+    shape(
+      'body',
+      'Body, half',
+      [
+        finishedAt('waist', 'waist'),
+        sewnInto('pouch', 'pouch seam'),
+        sewnInto('front-crotch', 'crotch, front', 'crotch'),
+        finishedAt('leg', 'leg hem'),
+        sewnInto('back-crotch', 'crotch, back', 'crotch'),
+        onFold('fold at centre back'),
+      ],
+      { along: { waist: ['waist'], thigh: ['leg'] } },
+    ),
+    shape(
+      'pouch',
+      'Pouch, half',
+      [
+        finishedAt('waist', 'top', 'waist'),
+        sewnInto('body', 'seam to the body', 'pouch'),
+        sewnInto('crotch', 'lower end', 'crotch'),
+        sewnInto('centre-seam', 'centre seam', 'pouch'),
+      ],
+      { layers: 2, along: { waist: ['waist'] } },
+    ),
+  ],
+  sewn: [
+    sewnTogether('pouch', 'Pouch to the body', ['body.pouch'], ['pouch.body']),
+    sewnTogether('crotch', 'Crotch', ['body.front-crotch'], ['body.back-crotch'], { meet: 'stretched' }),
   ],
   edges: [
     edge('waist', 'Waist', 'elastic', { use: 'exposed', zone: 'waist', ...aroundBody, seams: [] }),

@@ -1,5 +1,6 @@
 import type { GarmentKind } from '../fit/garmentKind';
 import { edge, need, oneEachSide, openBand, pair, piece, seam, stillSeam, topOpening } from './parts';
+import { finishedAt, pairShape, plain, sewnInto, sewnTogether, shape } from './shapeParts';
 
 /** A soft or wired bra, tested first. */
 export const bra: GarmentKind = {
@@ -32,6 +33,58 @@ export const bra: GarmentKind = {
     piece('bridge', 'Bridge', ['band']),
     ...pair('band', 'Band', ['band'], 'band'),
     ...pair('cup-lining', 'Lining of the cup', [], 'lining'),
+  ],
+  shapes: [
+    pairShape('lower-cup', 'Lower cup', [
+      sewnInto('cup', 'cup seam'),
+      sewnInto('cradle', 'seam into the frame'),
+    ]),
+    pairShape('upper-cup', 'Upper cup', [
+      finishedAt('upper', 'upper edge', 'upper-cup'),
+      plain('strap', 'strap point'),
+      sewnInto('cradle', 'seam into the frame'),
+      sewnInto('cup', 'cup seam'),
+      plain('centre', 'end at the bridge'),
+    ]),
+    shape(
+      'bridge',
+      'Bridge',
+      [
+        plain('top', 'top'),
+        sewnInto('right-cradle', 'right cup', 'cradle'),
+        sewnInto('right', 'seam to the right band', 'bridge'),
+        finishedAt('lower', 'lower edge', 'band'),
+        sewnInto('left', 'seam to the left band', 'bridge'),
+        sewnInto('left-cradle', 'left cup', 'cradle'),
+      ],
+      { along: { band: ['lower'] } },
+    ),
+    pairShape(
+      'band',
+      'Band',
+      [
+        sewnInto('cradle', 'seam to the cup'),
+        finishedAt('underarm', 'underarm edge'),
+        finishedAt('closure', 'end at the hook-and-eye'),
+        finishedAt('lower', 'lower edge', 'band'),
+        sewnInto('bridge', 'seam to the bridge'),
+      ],
+      { along: { band: ['lower'] } },
+    ),
+    pairShape('cup-lining', 'Lining of the cup', [
+      plain('upper', 'upper edge'),
+      plain('cradle', 'seam into the frame'),
+    ]),
+  ],
+  sewn: [
+    sewnTogether('cup', 'Cup seams', ['lower-cup.cup'], ['upper-cup.cup']),
+    sewnTogether('bridge', 'Bridge to the band', ['bridge.right'], ['band.bridge']),
+    sewnTogether(
+      'cradle',
+      'Cup into the frame',
+      ['lower-cup.cradle', 'upper-cup.cradle'],
+      ['bridge.right-cradle', 'band.cradle'],
+    ),
   ],
   edges: [
     edge('upper-cup', 'Upper edge of the cups', 'elastic', { use: 'lingerie', ...oneEachSide }),

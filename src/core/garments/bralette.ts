@@ -12,6 +12,7 @@ import {
   topOpening,
   underbustZone,
 } from './parts';
+import { finishedAt, pairShape, plain, sewnInto, sewnTogether } from './shapeParts';
 
 /** A lace bralette. */
 export const bralette: GarmentKind = {
@@ -43,6 +44,27 @@ export const bralette: GarmentKind = {
     piece('band-strip', 'Band strip', ['underbust'], { cloth: 'band' }),
     ...pair('back-tab', 'Back tab', [], 'band'),
   ],
+  shapes: [
+    pairShape('cup-inner', 'Inner cup', [
+      finishedAt('top', 'upper edge'),
+      sewnInto('cup', 'cup seam'),
+      sewnInto('lower', 'lower edge', 'cup-band'),
+      plain('centre', 'centre front'),
+    ]),
+    pairShape('cup-outer', 'Outer cup', [
+      finishedAt('top', 'upper edge'),
+      plain('side', 'side'),
+      sewnInto('lower', 'lower edge', 'cup-band'),
+      sewnInto('cup', 'cup seam'),
+    ]),
+    pairShape('back-tab', 'Back tab', [
+      plain('top', 'upper edge'),
+      plain('end', 'end at the hook-and-eye'),
+      plain('lower', 'lower edge'),
+      sewnInto('band-end', 'end at the band', 'back-tab'),
+    ]),
+  ],
+  sewn: [sewnTogether('cup', 'Cup seam', ['cup-inner.cup'], ['cup-outer.cup'])],
   edges: [
     edge('top', 'Upper lace edge', 'left as it is'),
     edge('band', 'Band', 'elastic', { use: 'casing', piece: 'band-strip', zone: 'underbust', ...openBand }),

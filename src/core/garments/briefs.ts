@@ -11,6 +11,7 @@ import {
   stillSeam,
   waistOpening,
 } from './parts';
+import { finishedAt, onFold, sewnInto, sewnTogether, shape, side, sidesMeet } from './shapeParts';
 
 /** Briefs or swim bottoms. */
 export const briefs: GarmentKind = {
@@ -48,6 +49,42 @@ export const briefs: GarmentKind = {
     piece('front-lining', 'Front lining', [], { onFold: true, cloth: 'lining' }),
     piece('back-lining', 'Back lining', [], { onFold: true, cloth: 'lining' }),
     piece('gusset', 'Gusset', [], { cloth: 'lining' }),
+  ],
+  shapes: [
+    ...(['front', 'back'] as const).map((id) =>
+      shape(
+        id,
+        id === 'front' ? 'Front' : 'Back',
+        [
+          finishedAt('waist', 'waist'),
+          side,
+          finishedAt('leg', 'leg edge'),
+          sewnInto('crotch', 'crotch'),
+          onFold(),
+        ],
+        {
+          also: [`${id}-lining`],
+          levels: { hip: ['side', 1] },
+          along: { 'low-hip': ['waist'], leg: ['leg'], rise: ['centre'] },
+        },
+      ),
+    ),
+    shape(
+      'gusset',
+      'Gusset, half',
+      [
+        sewnInto('front', 'seam to the front', 'crotch'),
+        finishedAt('leg', 'leg edge'),
+        sewnInto('back', 'seam to the back', 'crotch'),
+        onFold(),
+      ],
+      { along: { leg: ['leg'], rise: ['centre'] } },
+    ),
+  ],
+  sewn: [
+    sidesMeet,
+    sewnTogether('crotch-front', 'Gusset, front', ['front.crotch'], ['gusset.front'], { seam: 'crotch' }),
+    sewnTogether('crotch-back', 'Gusset, back', ['back.crotch'], ['gusset.back'], { seam: 'crotch' }),
   ],
   edges: [
     edge('waist', 'Waist', 'elastic', { zone: 'low-hip', ...aroundBody }),

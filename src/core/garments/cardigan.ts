@@ -18,6 +18,18 @@ import {
   sideSeam,
   wristZone,
 } from './parts';
+import {
+  armhole,
+  finishedAt,
+  onFold,
+  pairShape,
+  plain,
+  shape,
+  shoulder,
+  side,
+  sleeveShape,
+  topMeets,
+} from './shapeParts';
 
 /** A long cardigan. */
 export const cardigan: GarmentKind = {
@@ -44,6 +56,44 @@ export const cardigan: GarmentKind = {
     ...pair('pocket', 'Pocket'),
     ...pair('pocket-top', 'Pocket top', [], 'band'),
   ],
+  shapes: [
+    pairShape(
+      'front',
+      'Front',
+      [
+        shoulder,
+        armhole,
+        side,
+        finishedAt('hem', 'hem'),
+        finishedAt('front-edge', 'front edge and neck', 'front-band'),
+      ],
+      { levels: { bust: ['side', 0.05] } },
+    ),
+    shape(
+      'back',
+      'Back',
+      [
+        finishedAt('neckline', 'neckline', 'front-band'),
+        { ...shoulder, edge: 'shoulder' },
+        armhole,
+        side,
+        finishedAt('hem', 'hem'),
+        onFold(),
+      ],
+      { levels: { bust: ['side', 0.05] } },
+    ),
+    sleeveShape(finishedAt('cuff', 'end at the cuff'), {
+      biceps: ['back-underarm', 0],
+      wrist: ['back-underarm', 1],
+    }),
+    pairShape('pocket', 'Pocket', [
+      plain('top', 'top edge'),
+      plain('right', 'side'),
+      plain('bottom', 'lower edge'),
+      plain('left', 'other side'),
+    ]),
+  ],
+  sewn: topMeets,
   edges: [
     edge('front-band', 'Front edge, round the neck', 'band', {
       use: 'front-band',

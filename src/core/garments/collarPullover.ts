@@ -20,6 +20,17 @@ import {
   sideSeam,
   sleeveHemEdge,
 } from './parts';
+import {
+  finishedAt,
+  onFold,
+  plain,
+  sewnInto,
+  sewnTogether,
+  shape,
+  sleeveShape,
+  topHalves,
+  topMeets,
+} from './shapeParts';
 
 /** A pullover with a flat wide collar and a V-neck facing. */
 export const collarPullover: GarmentKind = {
@@ -46,6 +57,41 @@ export const collarPullover: GarmentKind = {
     piece('front-facing', 'Front facing', [], { onFold: true }),
     piece('back-facing', 'Back facing', [], { onFold: true }),
     piece('tie', 'Tie', [], { count: 2 }),
+  ],
+  shapes: [
+    ...topHalves({ bust: ['side', 0.05], hip: ['side', 1] }),
+    sleeveShape(finishedAt('hem', 'sleeve hem', 'sleeve-hem')),
+    shape(
+      'collar',
+      'Collar',
+      [
+        plain('outer', 'outer edge'),
+        plain('right-end', 'end'),
+        sewnInto('neck', 'neck edge', 'collar'),
+        plain('left-end', 'other end'),
+      ],
+      { layers: 2 },
+    ),
+    ...(['front', 'back'] as const).map((id) =>
+      shape(`${id}-facing`, id === 'front' ? 'Front facing' : 'Back facing', [
+        sewnInto('neck', 'neck edge', 'collar'),
+        sewnInto('shoulder', 'shoulder'),
+        plain('outer', 'outer edge'),
+        onFold(),
+      ]),
+    ),
+  ],
+  sewn: [
+    ...topMeets,
+    sewnTogether('front-facing', 'Front facing', ['front.neckline'], ['front-facing.neck']),
+    sewnTogether('back-facing', 'Back facing', ['back.neckline'], ['back-facing.neck']),
+    sewnTogether(
+      'facing-shoulder',
+      'Shoulders of the facing',
+      ['front-facing.shoulder'],
+      ['back-facing.shoulder'],
+      { seam: 'facing-join' },
+    ),
   ],
   edges: [edge('neckline', 'V-neckline', 'facing', aroundNeck), sleeveHemEdge, hemEdge('hip')],
   seams: [

@@ -15,6 +15,7 @@ import {
   topOpening,
   underbustZone,
 } from './parts';
+import { finishedAt, onFold, shape, shoulder, shouldersMeet, side, sidesMeet } from './shapeParts';
 
 /** A swim or crop top without a band. */
 export const cropTop: GarmentKind = {
@@ -51,6 +52,26 @@ export const cropTop: GarmentKind = {
     piece('front-lining', 'Front lining', [], { onFold: true, cloth: 'lining' }),
     piece('back-lining', 'Back lining', [], { onFold: true, cloth: 'lining' }),
   ],
+  shapes: (['front', 'back'] as const).map((id) =>
+    shape(
+      id,
+      id === 'front' ? 'Front' : 'Back',
+      [
+        finishedAt('neckline', 'neckline'),
+        shoulder,
+        finishedAt('armhole', 'armhole'),
+        side,
+        finishedAt('lower-edge', 'lower edge'),
+        onFold(),
+      ],
+      {
+        also: [`${id}-lining`],
+        levels: { bust: ['side', 0.05] },
+        along: { underbust: ['lower-edge'] },
+      },
+    ),
+  ),
+  sewn: [shouldersMeet, sidesMeet],
   edges: [
     edge('neckline', 'Neckline', 'elastic', aroundNeck),
     edge('armhole', 'Armholes', 'elastic', aroundArmhole),

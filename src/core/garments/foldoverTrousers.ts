@@ -13,6 +13,7 @@ import {
   waistOpening,
   waistZone,
 } from './parts';
+import { finishedAt, pairShape, sewnInto, sewnTogether } from './shapeParts';
 
 /** Yoga trousers with a fold-over waist. */
 export const foldoverTrousers: GarmentKind = {
@@ -46,6 +47,27 @@ export const foldoverTrousers: GarmentKind = {
   pieces: [
     ...pair('leg', 'Leg in one piece', ['hip', 'inseam']),
     piece('waistband', 'Deep waistband, folded in half', ['waist'], { cloth: 'band' }),
+  ],
+  shapes: [
+    pairShape(
+      'leg',
+      'Leg in one piece',
+      [
+        finishedAt('waist', 'waist'),
+        sewnInto('back-crotch', 'crotch, back', 'crotch'),
+        sewnInto('back-inseam', 'inside leg, back', 'inseam'),
+        finishedAt('hem', 'leg hem', 'leg-hem'),
+        sewnInto('front-inseam', 'inside leg, front', 'inseam'),
+        sewnInto('front-crotch', 'crotch, front', 'crotch'),
+      ],
+      {
+        levels: { hip: ['front-crotch', 0.65] },
+        along: { waist: ['waist'], inseam: ['front-inseam'] },
+      },
+    ),
+  ],
+  sewn: [
+    sewnTogether('inseam', 'Inside legs', ['leg.front-inseam'], ['leg.back-inseam'], { meet: 'stretched' }),
   ],
   edges: [
     edge('waist', 'Waist', 'band', {

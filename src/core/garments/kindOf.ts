@@ -3,6 +3,7 @@ import type { Garment } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import { catalogue } from './catalogue';
 import type { GarmentKind, StyledPart } from '../fit/garmentKind';
+import type { PieceShape } from '../fit/pieceShape';
 
 /** The garment's kind: of the catalogue, or the person's own version of it, with the parts its style has. */
 export function kindOf(
@@ -22,13 +23,15 @@ const inStyle = (kind: GarmentKind, style: Garment['style']): GarmentKind =>
 
 function partsInStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
   const has = ({ only }: StyledPart) => only === undefined || only.includes(style);
-  if ([kind.zones, kind.edges, kind.seams, kind.openings].every((parts) => parts.every(has))) return kind;
+  const parts = [kind.zones, kind.edges, kind.seams, kind.openings, ...kind.shapes.map(({ edges }) => edges)];
+  if (parts.every((some) => some.every(has))) return kind;
   return {
     ...kind,
     zones: kind.zones.filter(has),
     edges: kind.edges.filter(has),
     seams: kind.seams.filter(has),
     openings: kind.openings.filter(has),
+    shapes: kind.shapes.map((shape) => ({ ...shape, edges: shape.edges.filter(has) })),
   };
 }
 
@@ -68,9 +71,21 @@ function changedKind(base: GarmentKind, own: OwnKind): GarmentKind {
   const added = Object.values(own.zones)
     .filter(({ measure }) => !needed.has(measure))
     .map(({ measure, label }) => ({ measure, required: false, why: `the ${label.toLowerCase()}` }));
+  const pieceIds = new Set(named('piece', base.pieces).map(({ id }) => id));
+  const shapes = [
+    ...base.shapes
+      .filter(({ pieces }) => pieces.some((id) => pieceIds.has(id)))
+      .map((shape) => shapeLeft(shape, pieceIds, edgeIds, own)),
+    ...Object.entries(own.pieces).map(([id, { label }]) => addedShape(id, label, own)),
+  ];
+  const shapeIds = new Set(shapes.map(({ id }) => id));
   return {
     ...base,
     label: own.name,
+    shapes,
+    sewn: base.sewn.filter(({ a, b }) =>
+      [...a, ...b].every((edge) => shapeIds.has(edge.split('.')[0] ?? '')),
+    ),
     zones,
     edges: edges.map(({ zone, ...rest }: (typeof base.edges)[number]) =>
       zone !== undefined && zoneIds.has(zone) ? { ...rest, zone } : rest,
@@ -96,3 +111,38 @@ function changedKind(base: GarmentKind, own: OwnKind): GarmentKind {
     ),
   };
 }
+
+/** The outline of a piece of the catalogue in a person's own version: fewer pieces, another name, edges taken away. */
+function shapeLeft(
+  shape: PieceShape,
+  pieces: ReadonlySet<string>,
+  edges: ReadonlySet<string>,
+  own: OwnKind,
+): PieceShape {
+  const left = shape.pieces.filter((id) => pieces.has(id));
+  const only = shape.pieces.length === 1 ? left[0] : undefined;
+  return {
+    ...shape,
+    label: (only && own.renamed[`piece-${only}`]?.label) ?? shape.label,
+    pieces: left,
+    edges: shape.edges.map(({ edge, ...rest }) =>
+      edge !== undefined && edges.has(edge) ? { ...rest, edge } : rest,
+    ),
+  };
+}
+
+/** The outline of an added piece: what is sewn to something, and the edges that were added with it. */
+const addedShape = (id: string, label: string, own: OwnKind): PieceShape => ({
+  id,
+  label,
+  pieces: [id],
+  edges: [
+    { id: 'sewn', label: 'sewn on' },
+    ...Object.entries(own.edges).map(([edge, { label: words }]) => ({
+      id: edge,
+      label: words.toLowerCase(),
+      edge,
+    })),
+    { id: 'other', label: 'the rest' },
+  ],
+});

@@ -11,6 +11,8 @@ export const knitBand: GarmentKind = {
   needs: [need('neck', 'how close the neckline sits', false), headNeed],
   zones: [{ id: 'neck', label: 'Neck', measure: 'neck', axis: 'around', seamEdges: 4 }],
   pieces: [],
+  shapes: [],
+  sewn: [],
   edges: [{ ...neckbandEdge, zone: 'neck' }],
   seams: [seam('neckband', ['neck'], 'Neckband seam', 'round', 'stretch', 'neckline')],
   openings: [neckOpening],

@@ -14,6 +14,7 @@ import {
   stillSeam,
   waistOpening,
 } from './parts';
+import { finishedAt, onFold, pairShape, plain, sewnInto, sewnTogether, shape } from './shapeParts';
 
 /** Lace panties with adjustable sides. */
 export const lacePanties: GarmentKind = {
@@ -37,6 +38,37 @@ export const lacePanties: GarmentKind = {
     ...pair('back', 'Back', ['low-hip', 'leg']),
     piece('gusset', 'Gusset, lace'),
     piece('gusset-lining', 'Gusset, cotton', [], { cloth: 'lining' }),
+  ],
+  shapes: [
+    shape('front', 'Front', [
+      finishedAt('top', 'top edge'),
+      plain('side', 'side, at the ring'),
+      finishedAt('leg', 'leg edge'),
+      sewnInto('gusset', 'gusset seam'),
+      onFold(),
+    ]),
+    pairShape('back', 'Back', [
+      finishedAt('back-top', 'top edge'),
+      plain('side', 'side, at the ring'),
+      plain('scallop', 'scallop at the leg'),
+      sewnInto('gusset', 'gusset seam'),
+      sewnInto('centre-back', 'centre back'),
+    ]),
+    shape(
+      'gusset',
+      'Gusset, half',
+      [
+        sewnInto('front', 'seam to the front', 'gusset'),
+        finishedAt('leg', 'leg edge'),
+        sewnInto('back', 'seam to the back', 'gusset'),
+        onFold(),
+      ],
+      { also: ['gusset-lining'] },
+    ),
+  ],
+  sewn: [
+    sewnTogether('gusset-front', 'Gusset, front', ['front.gusset'], ['gusset.front'], { seam: 'gusset' }),
+    sewnTogether('gusset-back', 'Gusset, back', ['back.gusset'], ['gusset.back'], { seam: 'gusset' }),
   ],
   edges: [
     edge('top', 'Top edge of the front', 'left as it is', { zone: 'low-hip', ...aroundBody }),

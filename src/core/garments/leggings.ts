@@ -12,8 +12,18 @@ import {
   waistOpening,
   waistZone,
 } from './parts';
+import { finishedAt, pairShape, sewnInto, sewnTogether } from './shapeParts';
 
 const legs = ['hip', 'thigh', 'knee', 'calf', 'ankle', 'rise'];
+
+const LEG_LEVELS = {
+  hip: ['crotch', 0.65],
+  thigh: ['inseam', 0.03],
+  knee: ['inseam', 0.5],
+  calf: ['inseam', 0.65],
+  ankle: ['inseam', 1],
+} as const;
+const LEG_ALONG = { waist: ['waist'], rise: ['crotch'] } as const;
 
 /** Leggings or cycling shorts with a folded waistband. */
 export const leggings: GarmentKind = {
@@ -55,6 +65,36 @@ export const leggings: GarmentKind = {
     ...pair('front', 'Front leg', legs),
     ...pair('back', 'Back leg', legs),
     piece('waistband', 'Waistband', ['waist'], { cloth: 'band' }),
+  ],
+  shapes: [
+    pairShape(
+      'front',
+      'Front leg',
+      [
+        finishedAt('waist', 'waist'),
+        sewnInto('outseam', 'outside leg'),
+        finishedAt('hem', 'leg hem', 'leg-hem'),
+        sewnInto('inseam', 'inside leg'),
+        sewnInto('crotch', 'crotch'),
+      ],
+      { levels: LEG_LEVELS, along: LEG_ALONG },
+    ),
+    pairShape(
+      'back',
+      'Back leg',
+      [
+        finishedAt('waist', 'waist'),
+        sewnInto('crotch', 'crotch'),
+        sewnInto('inseam', 'inside leg'),
+        finishedAt('hem', 'leg hem', 'leg-hem'),
+        sewnInto('outseam', 'outside leg'),
+      ],
+      { levels: LEG_LEVELS, along: LEG_ALONG },
+    ),
+  ],
+  sewn: [
+    sewnTogether('outseam', 'Outside legs', ['front.outseam'], ['back.outseam']),
+    sewnTogether('inseam', 'Inside legs', ['front.inseam'], ['back.inseam'], { meet: 'stretched' }),
   ],
   edges: [
     edge('waist', 'Waist', 'band', {

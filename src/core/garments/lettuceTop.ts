@@ -18,6 +18,7 @@ import {
   shoulderSeam,
   sideSeam,
 } from './parts';
+import { finishedAt, sleeveShape, topHalves, topMeets } from './shapeParts';
 
 /** A tee or tank with lettuce edges. */
 export const lettuceTop: GarmentKind = {
@@ -35,6 +36,11 @@ export const lettuceTop: GarmentKind = {
     piece('back', 'Back', ['bust'], { onFold: true }),
     ...pair('sleeve', 'Short sleeve'),
   ],
+  shapes: [
+    ...topHalves({ bust: ['side', 0.05] }, { lower: finishedAt('lower-edge', 'lower edge') }),
+    sleeveShape(finishedAt('edge', 'sleeve edge', 'sleeve-edge'), {}, 'Short sleeve'),
+  ],
+  sewn: topMeets,
   edges: [
     neckbandEdge,
     edge('sleeve-edge', 'Sleeve edges', 'lettuce', aroundArm),

@@ -14,6 +14,16 @@ import {
   topOpening,
   underbustZone,
 } from './parts';
+import {
+  finishedAt,
+  sewnInto,
+  sewnTogether,
+  shape,
+  shoulder,
+  shouldersMeet,
+  side,
+  sidesMeet,
+} from './shapeParts';
 
 /** A one-shoulder sports top. */
 export const oneShoulderTop: GarmentKind = {
@@ -47,6 +57,41 @@ export const oneShoulderTop: GarmentKind = {
     piece('back-lining', 'Back lining, a little narrower', [], { cloth: 'lining' }),
     piece('strap', 'Extra strap'),
     piece('band', 'Band', ['underbust'], { cloth: 'band' }),
+  ],
+  shapes: [
+    shape(
+      'front',
+      'Front',
+      [
+        finishedAt('upper-edge', 'upper edge'),
+        shoulder,
+        finishedAt('armhole', 'armhole'),
+        side,
+        finishedAt('band', 'lower edge'),
+        sewnInto('free-side', 'side under the free arm', 'side'),
+      ],
+      { also: ['front-lining'], levels: { bust: ['side', 0.05] }, along: { underbust: ['band'] } },
+    ),
+    shape(
+      'back',
+      'Back',
+      [
+        finishedAt('upper-edge', 'upper edge'),
+        sewnInto('free-side', 'side under the free arm', 'side'),
+        finishedAt('band', 'lower edge'),
+        side,
+        finishedAt('armhole', 'armhole'),
+        shoulder,
+      ],
+      { also: ['back-lining'], levels: { bust: ['side', 0.05] }, along: { underbust: ['band'] } },
+    ),
+  ],
+  sewn: [
+    shouldersMeet,
+    sidesMeet,
+    sewnTogether('free-side', 'Side under the free arm', ['front.free-side'], ['back.free-side'], {
+      seam: 'side',
+    }),
   ],
   edges: [
     edge('upper-edge', 'Upper edge, armpit to shoulder', 'elastic', {

@@ -21,6 +21,17 @@ import {
   sideSeam,
   wristZone,
 } from './parts';
+import {
+  finishedAt,
+  onFold,
+  pairShape,
+  sewnInto,
+  sewnTogether,
+  shape,
+  side,
+  sidesMeet,
+  underarmMeets,
+} from './shapeParts';
 
 /** A raglan sweatshirt. */
 export const raglan: GarmentKind = {
@@ -48,6 +59,45 @@ export const raglan: GarmentKind = {
     ...pair('sleeve', 'Raglan sleeve', ['biceps', 'wrist']),
     piece('hem-band', 'Hem band', ['hip'], { cloth: 'band' }),
     ...pair('cuff', 'Cuff', ['wrist'], 'band'),
+  ],
+  shapes: [
+    ...(['front', 'back'] as const).map((id) =>
+      shape(
+        id,
+        id === 'front' ? 'Front' : 'Back',
+        [
+          finishedAt('neckline', 'neckline'),
+          sewnInto('raglan', 'raglan seam'),
+          side,
+          finishedAt('hem', 'hem'),
+          onFold(),
+        ],
+        { levels: { bust: ['side', 0.05], hip: ['side', 1] } },
+      ),
+    ),
+    pairShape(
+      'sleeve',
+      'Raglan sleeve',
+      [
+        finishedAt('neckline', 'neckline'),
+        sewnInto('back-raglan', 'raglan seam, back', 'raglan'),
+        sewnInto('back-underarm', 'underarm, back', 'side'),
+        finishedAt('cuff', 'end at the cuff'),
+        sewnInto('front-underarm', 'underarm, front', 'side'),
+        sewnInto('front-raglan', 'raglan seam, front', 'raglan'),
+      ],
+      { levels: { biceps: ['back-underarm', 0], wrist: ['back-underarm', 1] } },
+    ),
+  ],
+  sewn: [
+    sewnTogether('raglan-front', 'Raglan seam, front', ['front.raglan'], ['sleeve.front-raglan'], {
+      seam: 'raglan',
+    }),
+    sewnTogether('raglan-back', 'Raglan seam, back', ['back.raglan'], ['sleeve.back-raglan'], {
+      seam: 'raglan',
+    }),
+    sidesMeet,
+    underarmMeets,
   ],
   edges: [
     neckbandEdge,

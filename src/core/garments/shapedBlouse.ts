@@ -22,6 +22,21 @@ import {
   shoulderStay,
   sideSeam,
 } from './parts';
+import {
+  armhole,
+  finishedAt,
+  onFold,
+  pairShape,
+  plain,
+  sewnInto,
+  sewnTogether,
+  shape,
+  shoulder,
+  shouldersMeet,
+  side,
+  sleeveShape,
+  underarmMeets,
+} from './shapeParts';
 
 /** A knit blouse with shaped sleeves and a collar. */
 export const shapedBlouse: GarmentKind = {
@@ -48,6 +63,82 @@ export const shapedBlouse: GarmentKind = {
     ...pair('flounce', 'Flounce'),
     ...pair('flounce-lining', 'Lining of the flounce', [], 'lining'),
     piece('collar', 'Collar', [], { count: 2 }),
+  ],
+  shapes: [
+    shape(
+      'front',
+      'Front, middle',
+      [
+        sewnInto('neckline', 'neckline', 'collar'),
+        shoulder,
+        { ...armhole, label: 'armhole, upper part' },
+        sewnInto('panel', 'panel seam'),
+        finishedAt('hem', 'hem'),
+        onFold(),
+      ],
+      { levels: { bust: ['panel', 0.2] } },
+    ),
+    pairShape(
+      'side-front',
+      'Side front',
+      [
+        { ...armhole, label: 'armhole, lower part' },
+        side,
+        finishedAt('hem', 'hem'),
+        sewnInto('panel', 'panel seam'),
+      ],
+      { levels: { bust: ['side', 0.05] } },
+    ),
+    shape(
+      'back',
+      'Back',
+      [
+        sewnInto('neckline', 'neckline', 'collar'),
+        { ...shoulder, edge: 'shoulder' },
+        armhole,
+        side,
+        finishedAt('hem', 'hem'),
+        onFold(),
+      ],
+      { levels: { bust: ['side', 0.05] } },
+    ),
+    sleeveShape(sewnInto('flounce', 'flounce seam'), { biceps: ['back-underarm', 0] }),
+    pairShape(
+      'flounce',
+      'Flounce',
+      [
+        sewnInto('top', 'flounce seam', 'flounce'),
+        plain('back-end', 'end, back'),
+        finishedAt('edge', 'edge', 'flounce'),
+        plain('front-end', 'end, front'),
+      ],
+      { also: ['flounce-lining-left', 'flounce-lining-right'] },
+    ),
+    shape(
+      'collar',
+      'Collar',
+      [
+        finishedAt('outer', 'outer edge', 'collar'),
+        plain('right-end', 'end'),
+        sewnInto('neck', 'neck edge', 'collar'),
+        plain('left-end', 'other end'),
+      ],
+      { layers: 2 },
+    ),
+  ],
+  sewn: [
+    sewnTogether('panel', 'Panel seams', ['front.panel'], ['side-front.panel']),
+    shouldersMeet,
+    sewnTogether(
+      'armhole',
+      'Sleeve into the armhole',
+      ['front.armhole', 'side-front.armhole', 'back.armhole'],
+      ['sleeve.cap'],
+      { meet: 'eased' },
+    ),
+    sewnTogether('side', 'Sides', ['side-front.side'], ['back.side']),
+    underarmMeets,
+    sewnTogether('flounce', 'Flounce to the sleeve', ['sleeve.flounce'], ['flounce.top']),
   ],
   edges: [
     edge('collar', 'Collar’s edge', 'facing', { ...aroundNeck, curve: 'outer' }),

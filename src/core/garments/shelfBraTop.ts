@@ -20,6 +20,17 @@ import {
   topOpening,
   underbustZone,
 } from './parts';
+import {
+  finishedAt,
+  onFold,
+  plain,
+  sewnTogether,
+  shape,
+  shoulder,
+  shouldersMeet,
+  side,
+  sidesMeet,
+} from './shapeParts';
 
 /** The swimsuit passes over the crotch; the tank ends in a hem. */
 const swim = { only: ['regular'] } as const;
@@ -73,6 +84,47 @@ export const shelfBraTop: GarmentKind = {
     piece('back', 'Back', ['bust', 'hip', 'loop', 'leg'], { onFold: true }),
     piece('shelf-front', 'Shelf, front', ['underbust'], { onFold: true, cloth: 'lining' }),
     piece('shelf-back', 'Shelf, back', ['underbust'], { onFold: true, cloth: 'lining' }),
+  ],
+  shapes: [
+    ...(['front', 'back'] as const).map((id) =>
+      shape(
+        id,
+        id === 'front' ? 'Front' : 'Back',
+        [
+          finishedAt('neckline', 'neckline'),
+          shoulder,
+          finishedAt('armhole', 'armhole'),
+          side,
+          { ...finishedAt('leg', 'leg edge'), ...swim },
+          { ...plain('crotch', 'crotch'), ...swim },
+          { ...finishedAt('hem', 'hem'), ...tank },
+          onFold(),
+        ],
+        { levels: { bust: ['side', 0.05], hip: ['side', 1] }, along: { leg: ['leg'] } },
+      ),
+    ),
+    ...(['front', 'back'] as const).map((id) =>
+      shape(
+        `shelf-${id}`,
+        id === 'front' ? 'Shelf, front' : 'Shelf, back',
+        [
+          plain('neckline', 'upper edge, in the neckline'),
+          plain('shoulder', 'shoulder'),
+          plain('armhole', 'armhole'),
+          { ...side, label: 'side' },
+          finishedAt('shelf-hem', 'hem of the shelf'),
+          onFold(),
+        ],
+        { along: { underbust: ['shelf-hem'] } },
+      ),
+    ),
+  ],
+  sewn: [
+    shouldersMeet,
+    sidesMeet,
+    sewnTogether('shelf-side', 'Sides of the shelf', ['shelf-front.side'], ['shelf-back.side'], {
+      seam: 'shelf',
+    }),
   ],
   edges: [
     edge('neckline', 'Neckline', 'elastic', aroundNeck),

@@ -1,5 +1,6 @@
 import type { GarmentKind } from '../fit/garmentKind';
 import { aroundBody, edge, hemEdge, need, piece, seam, stillSeam, waistOpening } from './parts';
+import { finishedAt, onFold, shape, side, sidesMeet } from './shapeParts';
 
 /** A skirt or trousers with a finished stretch waistband. */
 export const stretchWaist: GarmentKind = {
@@ -25,6 +26,15 @@ export const stretchWaist: GarmentKind = {
     piece('front', 'Front panel', ['hip'], { onFold: true }),
     piece('back', 'Back panel', ['hip'], { onFold: true }),
   ],
+  shapes: (['front', 'back'] as const).map((id) =>
+    shape(
+      id,
+      id === 'front' ? 'Front panel' : 'Back panel',
+      [finishedAt('waist', 'waist'), side, finishedAt('hem', 'hem'), onFold()],
+      { levels: { hip: ['side', 0.25] } },
+    ),
+  ),
+  sewn: [sidesMeet],
   edges: [
     edge('waist', 'Waistband', 'elastic', {
       use: 'stretch-waistband',

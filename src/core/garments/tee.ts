@@ -22,6 +22,7 @@ import {
   sleeveOpening,
   waistZone,
 } from './parts';
+import { finishedAt, sleeveShape, topHalves, topMeets } from './shapeParts';
 
 const body = ['bust', 'waist', 'hip'];
 
@@ -51,6 +52,11 @@ export const tee: GarmentKind = {
     piece('back', 'Back', body, { onFold: true }),
     ...pair('sleeve', 'Sleeve', ['biceps']),
   ],
+  shapes: [
+    ...topHalves({ bust: ['side', 0.05], waist: ['side', 0.5], hip: ['side', 1] }, { stay: true }),
+    sleeveShape(finishedAt('hem', 'sleeve hem', 'sleeve-hem'), { biceps: ['back-underarm', 0] }),
+  ],
+  sewn: topMeets,
   edges: [neckbandEdge, sleeveHemEdge, hemEdge('hip'), shoulderStay],
   seams: [
     shoulderSeam,

@@ -7,7 +7,7 @@ import type { EdgePlan } from '../edges/types';
 import type { Garment } from '../facts/garment';
 import type { ZonePlan } from '../fit/types';
 import { readClothOnce, readLinedOnce } from '../cloth/readClothOnce';
-import { createLedger, type Ledger } from '../explain/ledger';
+import { createLedger, getNumber, type Ledger } from '../explain/ledger';
 import type { Edge, GarmentKind } from '../fit/garmentKind';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
@@ -17,7 +17,11 @@ import { edgeLength } from '../edges/edgeLength';
 import { planEdge } from '../edges/edges';
 import { edgeUseOf, neckbandEdge } from '../edges/useOf';
 import { planMeasures } from '../fit/measures';
+import { asMeasured } from '../pieces/asMeasured';
+import { planPieces } from '../pieces/planPieces';
+import type { PiecesPlan } from '../pieces/types';
 import { planOpenings } from './openings';
+import { withApart } from '../pieces/apart';
 import { withPattern } from '../fit/patternAdvice';
 import { planProblems } from './problems';
 import { planSize } from '../fit/size';
@@ -39,17 +43,19 @@ interface PlanOptions {
  * The one entry point: facts → plan. Pure; missing facts leave their part of the plan out and name themselves
  * in `needs`, and a garment that cannot work is planned all the same, with `problems` saying what would mend it.
  */
-export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): GarmentPlan {
-  const { garment } = facts;
-  const used = withUses(facts);
-  const kind = kindOf(garment, facts.ownKind);
+export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): GarmentPlan {
+  const kind = kindOf(given.garment, given.ownKind);
   const book = createLedger();
-  const { measures, body, passes } = planMeasures({ book, facts, kind, onDate });
-  const { outer, lining, band, cloth } = readCloths(book, facts, kind);
-  const unfitted = planZones({ book, facts, kind, body, cloth });
-  const size = planSize({ book, facts, kind, body, zones: unfitted });
-  const zones = withPattern({ book, facts, kind, zones: unfitted, size });
-  const ofEdge = { book, kind, zones, passes, band, outer: cloth, size: size?.cut };
+  const { measures, body, passes } = planMeasures({ book, facts: given, kind, onDate });
+  const { outer, lining, band, cloth } = readCloths(book, given, kind);
+  const unfitted = planZones({ book, facts: given, kind, body, cloth });
+  const size = planSize({ book, facts: given, kind, body, zones: unfitted });
+  const pieces = planPieces({ book, facts: given, kind, size: size?.cut });
+  const garment = asMeasured(given.garment, kind, pieces);
+  const facts = garment === given.garment ? given : { ...given, garment };
+  const used = withUses(facts);
+  const zones = withPattern({ book, facts, kind, zones: unfitted, size, girths: pieces.girths });
+  const ofEdge = { book, kind, zones, passes, band, outer: cloth, size: size?.cut, pieces };
   const edges = sameList(kind.edges.map((edge) => planAt(edge, facts, ofEdge)));
   const closed = planOpenings({ book, facts, kind, passes, cloth, zones, edges });
   const sewn = planSewn({ book, facts: used, kind, cloth, zones, openings: closed });
@@ -91,6 +97,7 @@ export function planGarment(facts: GarmentFacts, { onDate }: PlanOptions): Garme
     checks,
     zones,
     edges,
+    pieces: withApart(book, pieces, edges, zones),
     ...(size ? { size } : {}),
     openings,
     ticket,
@@ -130,10 +137,12 @@ function planAt(
   {
     zones,
     passes,
+    pieces,
     ...inputs
   }: Pick<EdgeInputs, 'book' | 'kind' | 'band' | 'outer' | 'size'> & {
     readonly zones: readonly ZonePlan[];
     readonly passes: Body;
+    readonly pieces: PiecesPlan;
   },
 ): EdgePlan {
   const { book, kind } = inputs;
@@ -142,7 +151,9 @@ function planAt(
   const own = edgeUseOf(edge, garment).hook
     ? facts
     : { ...facts, garment: { ...garment, edges: ofOne(garment, edge) } };
-  const length = edgeLength({ book, facts: own, kind, edge, passes, zones });
+  const outlined = pieces.edges[edge.id];
+  const onOutlines = outlined === undefined ? undefined : getNumber(book.numbers, outlined);
+  const length = edgeLength({ book, facts: own, kind, edge, passes, zones, onOutlines });
   return planEdge({ ...inputs, facts: own, edge, length, body: passes, endsInSeam });
 }
 

@@ -4,6 +4,7 @@ import type { StageId, StageState, Problem, Need } from '../explain/problem';
 import type { ClothPlan, CheckPlan } from '../cloth/types';
 import type { MeasurePlan, ZonePlan, SizePlan } from '../fit/types';
 import type { EdgePlan, OpeningPlan } from '../edges/types';
+import type { PiecesAndTyped } from '../pieces/apart';
 import type { EdgeCutting, TicketGroup } from '../ticket/types';
 
 /** The whole plan. Every number in it is an entry of `numbers`; everything else names entries by id. */
@@ -24,6 +25,8 @@ export interface GarmentPlan {
   readonly checks: readonly CheckPlan[];
   readonly zones: readonly ZonePlan[];
   readonly edges: readonly EdgePlan[];
+  /** Measured on the outlines of its pieces. */
+  readonly pieces: PiecesAndTyped;
   readonly size?: SizePlan;
   readonly openings: readonly OpeningPlan[];
   readonly ticket: readonly TicketGroup[];

@@ -66,7 +66,7 @@ interface Inputs {
   readonly book: Ledger;
   readonly facts: GarmentFacts;
   readonly kind: GarmentKind;
-  readonly plan: Pick<PlanToSew, 'numbers' | 'edges'>;
+  readonly plan: Pick<PlanToSew, 'numbers' | 'edges' | 'pieces'>;
 }
 
 /** The length of a step's row, all its times together; `undefined` where nothing tells it. */
@@ -93,6 +93,8 @@ function oneLength(inputs: Inputs, spec: StepSpec): Explained | undefined {
   if (typed) return typed;
   const strip = ofStrip(inputs, spec);
   if (strip) return strip;
+  const outlined = plan.pieces.rows[seam ?? id];
+  if (outlined !== undefined) return plan.numbers[outlined];
   const own = plan.edges.find((one) => one.id === (edge ?? (seam === 'shoulder' ? seam : undefined)));
   const ofEdge = own?.length === undefined ? undefined : plan.numbers[own.length];
   if (ofEdge) return ofEdge;

@@ -16,6 +16,8 @@ export interface PlanToSew {
   readonly zones: readonly ZonePlan[];
   readonly edges: readonly EdgePlan[];
   readonly openings: readonly OpeningPlan[];
+  /** How long one row of a seam is on the outlines, by the seam. */
+  readonly pieces: { readonly rows: Readonly<Record<string, NumberId>> };
 }
 
 /** A sewing step by itself: everything else about it comes from `planSewing`, when sewing is looked at. */

@@ -13,4 +13,5 @@ export function specAt(kind: RecordKind, path: string): Spec {
   return at;
 }
 
-export const isLeaf = (spec: Spec): spec is LeafSpec => spec.kind !== 'record' && spec.kind !== 'map';
+export const isLeaf = (spec: Spec): spec is LeafSpec =>
+  spec.kind !== 'record' && spec.kind !== 'map' && spec.kind !== 'list';

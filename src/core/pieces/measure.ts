@@ -1,0 +1,107 @@
+import type { ZoneId } from '../facts/garment';
+import type { LevelAt } from '../fit/pieceShape';
+import { endOf, lengthOf, startOf, turnOf } from '../geometry/path';
+import { flattened } from '../geometry/ring';
+import { cornerBetween, type Segment } from '../geometry/segment';
+import { neighbours, roundPiece, type Outline, type PieceEdge } from './outline';
+
+/** What an edge of one cut piece measures: of a piece on the fold, opened out. */
+export interface EdgeMeasure {
+  readonly lengthMm: number;
+  /**
+   * How far the garment’s edge turns along it, radians, positive round a hole: its own turn, and its share of the corners
+   * where it meets the next piece or its own other half (D, angle sum of the pieces).
+   */
+  readonly turnRad: number;
+}
+
+const found = (outline: Outline, id: string): readonly number[] =>
+  outline.edges.flatMap(({ of }, nth) => (of.id === id ? [nth] : []));
+
+/** How often an edge is there on a piece that is opened out, for each time it is on the outline. */
+const times = ({ folded }: Outline, { of }: PieceEdge): number => (folded && !of.fold ? 2 : 1);
+
+/** Length, mm, and turn of an edge on one cut piece; nothing where the piece has not got it. */
+export function edgeMeasure(outline: Outline, id: string): EdgeMeasure | undefined {
+  const nths = found(outline, id);
+  if (nths.length === 0) return undefined;
+  const sum = (of: (nth: number) => number): number =>
+    nths.reduce((all, nth) => all + times(outline, outline.edges[nth] as PieceEdge) * of(nth), 0);
+  return {
+    lengthMm: sum((nth) => lengthOf((outline.edges[nth] as PieceEdge).path)),
+    turnRad: sum((nth) => turnAt(outline, nth)),
+  };
+}
+
+/** The length of an edge on one side of the body, mm. */
+export function lengthEachSide(outline: Outline, id: string): number | undefined {
+  const measure = edgeMeasure(outline, id);
+  if (!measure) return undefined;
+  const edge = outline.shape.edges.find((one) => one.id === id);
+  const bothSides = outline.shape.edges.some(({ fold }) => fold) && !edge?.fold;
+  return bothSides ? measure.lengthMm / 2 : measure.lengthMm;
+}
+
+/** The angle inside the piece between an edge and the next, radians. */
+export function angleAfter(outline: Outline, nth: number): number {
+  const edge = outline.edges[nth] as PieceEdge;
+  const { after } = neighbours(outline, nth);
+  return Math.PI - cornerBetween(edge.path.at(-1) as Segment, after.path[0]);
+}
+
+const angleBefore = (outline: Outline, nth: number): number =>
+  angleAfter(outline, (nth - 1 + outline.edges.length) % outline.edges.length);
+
+/** The inside angles at the start and the end of an edge where it is found first, radians. */
+export function anglesOf(
+  outline: Outline,
+  id: string,
+): { readonly start: number; readonly end: number } | undefined {
+  const [nth] = found(outline, id);
+  return nth === undefined ? undefined : { start: angleBefore(outline, nth), end: angleAfter(outline, nth) };
+}
+
+/** Where two pieces, or two halves, meet at an edge it runs on straight if each has a right angle there. */
+function turnAt(outline: Outline, nth: number): number {
+  const edge = outline.edges[nth] as PieceEdge;
+  const { before, after } = neighbours(outline, nth);
+  const joins = (next: PieceEdge, angle: number): number =>
+    next.of.fold || next.of.seam !== undefined ? angle - Math.PI / 2 : 0;
+  return (
+    joins(before, angleBefore(outline, nth)) + joins(after, angleAfter(outline, nth)) - turnOf(edge.path)
+  );
+}
+
+/** The height a zone lies at on a piece, mm from the outline’s own zero; nothing where it is not on it. */
+export function heightOf(outline: Outline, [id, share]: LevelAt): number | undefined {
+  const [nth] = found(outline, id);
+  if (nth === undefined) return undefined;
+  const { path } = outline.edges[nth] as PieceEdge;
+  const [a, b] = [startOf(path).y, endOf(path).y];
+  const [top, foot] = [Math.min(a, b), Math.max(a, b)];
+  return top + share * (foot - top);
+}
+
+/** As far inside the end of an edge a width is measured, mm: on the corner itself it would be none. */
+const INSIDE_MM = 0.01;
+
+/** How wide one cut piece is at a height, mm: opened out, and without what is cut away between. */
+export function widthAt(outline: Outline, y: number): number {
+  const ring = flattened(roundPiece(outline));
+  const xs = ring.flatMap((a, nth) => {
+    const b = ring[(nth + 1) % ring.length];
+    return b && a.y <= y !== b.y <= y ? [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)] : [];
+  });
+  xs.sort((a, b) => a - b);
+  const width = xs.reduce((sum, x, nth) => (nth % 2 === 1 ? sum + x - (xs[nth - 1] as number) : sum), 0);
+  return outline.folded ? 2 * width : width;
+}
+
+/** The width of one cut piece where a zone lies on it, mm; nothing where it does not. */
+export function zoneWidth(outline: Outline, zone: ZoneId): number | undefined {
+  const at = outline.shape.levels?.[zone];
+  const y = at && heightOf(outline, at);
+  if (at === undefined || y === undefined) return undefined;
+  const inwards = at[1] >= 1 ? -INSIDE_MM : at[1] <= 0 ? INSIDE_MM : 0;
+  return widthAt(outline, y + inwards);
+}

@@ -1,0 +1,186 @@
+import type { Knot, OutlineFacts } from '../facts/outline';
+import type { PieceShape, ShapeEdge } from '../fit/pieceShape';
+import { angleBetween, minus, point, type Point } from '../geometry/point';
+import { backwards, endOf, joined, mapped, pathOf, startOf, turnedAbout, type Path } from '../geometry/path';
+import { areaOf, boundsOf, crossingsOf, flattened } from '../geometry/ring';
+import { joinedOffsets } from './offsets';
+import { knotsApart, ringPath } from './ring';
+
+/** One edge of an outline as it is sewn: its seamline. */
+export interface PieceEdge {
+  readonly of: ShapeEdge;
+  readonly path: Path;
+}
+
+/**
+ * A piece as it lies right side up, its grain upright, its edges in the order of its kind, clockwise: what it was traced
+ * like (turned, face down) is taken out. Seamlines, mm.
+ */
+export interface Outline {
+  readonly shape: PieceShape;
+  readonly edges: readonly PieceEdge[];
+  /** It is half of what is cut. */
+  readonly folded: boolean;
+}
+
+/** What is wrong with an outline, as a sentence that says what to do. */
+export interface OutlineFault {
+  readonly code: 'unfinished' | 'unnamed' | 'no-area' | 'crosses';
+  readonly sentence: string;
+  /** Where it is, where it is somewhere. */
+  readonly at?: readonly Point[];
+}
+
+export type ReadOutline =
+  { readonly ok: true; readonly outline: Outline } | { readonly ok: false; readonly fault: OutlineFault };
+
+/** Smaller than any piece that can be sewn, mm². */
+const LEAST_AREA_MM2 = 25;
+
+/** What is wrong with a ring of points before its edges are looked at; nothing where it is fine. */
+export function ringFault(ring: readonly Knot[]): OutlineFault | undefined {
+  const path = ringPath(ring);
+  if (!path || Math.abs(areaOf(path)) < LEAST_AREA_MM2)
+    return {
+      code: 'no-area',
+      sentence: 'This outline goes round nothing: click at least three points round the piece.',
+    };
+  const at = crossingsOf(flattened(path));
+  return at.length > 0
+    ? {
+        code: 'crosses',
+        sentence: 'The outline crosses itself: drag the points apart where it is marked.',
+        at,
+      }
+    : undefined;
+}
+
+/** An outline out of its facts; each edge’s allowance is asked for where the cut line was traced. */
+export function readOutline(
+  shape: PieceShape,
+  facts: OutlineFacts,
+  allowanceOf: (edge: ShapeEdge) => number,
+): ReadOutline {
+  if (facts.unfinished)
+    return {
+      ok: false,
+      fault: { code: 'unfinished', sentence: 'This outline is not closed yet: click on to its first point.' },
+    };
+  const fault = ringFault(facts.ring);
+  if (fault) return { ok: false, fault };
+  const traced = edgesOf(shape, facts.ring);
+  if (!traced) {
+    const missing = unnamed(shape, facts.ring);
+    return {
+      ok: false,
+      fault: {
+        code: 'unnamed',
+        sentence:
+          missing.length === 0
+            ? 'Its edges are out of order: name them again, one after the other round the piece.'
+            : `Say where these edges begin: ${missing.join(', ')}.`,
+      },
+    };
+  }
+  const seamlines =
+    facts.drawn === 'seamline'
+      ? traced
+      : joinedOffsets(traced.map(({ of, path }) => ({ of, path, mm: of.fold ? 0 : -allowanceOf(of) })));
+  return { ok: true, outline: upright(shape, seamlines, facts.grainRad) };
+}
+
+/** Labels of the edges that no point of the ring begins. A piece drawn whole has no fold. */
+export function unnamed(shape: PieceShape, ring: readonly Knot[]): readonly string[] {
+  const named = new Set(ring.map(({ edge }) => edge));
+  return shape.edges.filter(({ id, fold }) => !named.has(id) && !fold).map(({ label }) => label);
+}
+
+/** The edges of a ring, clockwise and in the kind’s order; nothing where one is missing or out of order. */
+function edgesOf(shape: PieceShape, ring: readonly Knot[]): readonly PieceEdge[] | undefined {
+  const path = ringPath(ring);
+  if (!path || unnamed(shape, ring).length > 0) return undefined;
+  const knots = knotsApart(ring);
+  const starts = knots.flatMap(({ edge }, nth) => (edge === undefined ? [] : [nth]));
+  const edges = starts.flatMap((from, nth) => {
+    const of = shape.edges.find(({ id }) => id === knots[from]?.edge);
+    const to = starts[nth + 1] ?? (starts[0] as number) + path.length;
+    const segments = Array.from({ length: to - from }, (_, step) => path[(from + step) % path.length]);
+    return of ? [{ of, path: pathOf(segments.filter((one) => one !== undefined)) }] : [];
+  });
+  const clockwise = areaOf(path) > 0 ? edges : againstOrder(edges);
+  if (isInOrder(shape, clockwise)) return clockwise;
+  const turnedOver = againstOrder(
+    clockwise.map(({ of, path: one }) => ({ of, path: mapped(one, ({ x, y }) => point(-x, y)) })),
+  );
+  return isInOrder(shape, turnedOver) ? turnedOver : undefined;
+}
+
+/** The same ring run through the other way round. */
+const againstOrder = (edges: readonly PieceEdge[]): readonly PieceEdge[] =>
+  edges.map(({ of, path }) => ({ of, path: backwards(path) })).toReversed();
+
+/**
+ * Whether edges follow each other as the kind has them. Of a piece that is drawn whole each edge but those that meet its fold
+ * line comes twice: once in order, once against it.
+ */
+function isInOrder({ edges }: PieceShape, found: readonly PieceEdge[]): boolean {
+  const order = edges.map(({ id }) => id);
+  const ids = found.map(({ of }) => of.id);
+  const fold = edges.find((edge) => edge.fold)?.id;
+  const open = order.filter((id) => id !== fold);
+  const whole = [...open, ...open.slice(1, -1).toReversed()];
+  const wanted = ids.includes(fold ?? '') || fold === undefined ? order : whole;
+  return rotations(ids).some((one) => one.join() === wanted.join());
+}
+
+const rotations = (ids: readonly string[]): readonly (readonly string[])[] =>
+  ids.map((_, nth) => [...ids.slice(nth), ...ids.slice(0, nth)]);
+
+/** The piece turned so that its grain is upright and its first edge on top. */
+function upright(shape: PieceShape, edges: readonly PieceEdge[], grainRad = 0): Outline {
+  const fold = edges.find(({ of }) => of.fold);
+  const [first, ...rest] = edges.map(({ path }) => path);
+  const whole = joined(first as Path, ...rest);
+  const centre = middleOf(whole);
+  const by = fold
+    ? angleBetween(minus(endOf(fold.path), startOf(fold.path)), UP)
+    : turnWithFirstOnTop(edges, shape, centre, -grainRad);
+  const turn = turnedAbout(centre, by);
+  return {
+    shape,
+    edges: edges.map(({ of, path }) => ({ of, path: mapped(path, turn) })),
+    folded: fold !== undefined,
+  };
+}
+const UP = point(0, -1);
+
+function turnWithFirstOnTop(
+  edges: readonly PieceEdge[],
+  shape: PieceShape,
+  centre: Point,
+  by: number,
+): number {
+  const top = edges.find(({ of }) => of.id === shape.edges[0]?.id);
+  if (!top) return by;
+  const turned = mapped(top.path, turnedAbout(centre, by));
+  return middleOf(turned).y > centre.y ? by + Math.PI : by;
+}
+
+function middleOf(path: Path): Point {
+  const { left, right, top, bottom } = boundsOf(path);
+  return point((left + right) / 2, (top + bottom) / 2);
+}
+
+/** The closed path round a piece. */
+export const roundPiece = ({ edges }: Outline): Path => pathOf(edges.flatMap(({ path }) => path));
+
+/** The edges before and after one of an outline. */
+export function neighbours(
+  { edges }: Outline,
+  nth: number,
+): { readonly before: PieceEdge; readonly after: PieceEdge } {
+  return {
+    before: edges.at(nth - 1) as PieceEdge,
+    after: edges[(nth + 1) % edges.length] as PieceEdge,
+  };
+}

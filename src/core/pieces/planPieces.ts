@@ -1,0 +1,257 @@
+import type { Explained, Term } from '../explain/explained';
+import { getNumber, leaf, say, type Input, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
+import type { OutlineFacts } from '../facts/outline';
+import type { Edge, GarmentKind, Zone } from '../fit/garmentKind';
+import { isEachSide, type PieceShape, type SewnEdges } from '../fit/pieceShape';
+import { edgeMeasure, lengthEachSide, zoneWidth } from './measure';
+import type { Outline } from './outline';
+import { readOutlines, shapesOf } from './readOutlines';
+import type { OutlineRun, PiecePlan, PiecesPlan, SeamWalk } from './types';
+import { crossingsOfSeam, MOST_KINK_RAD, sideLength, verdictOf } from './walk';
+
+const piecesSee = { records: ['pattern'], garment: ['pattern'] } as const;
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly facts: SeenBy<typeof piecesSee>;
+  readonly kind: GarmentKind;
+  /** The size that is cut, where there are several. */
+  readonly size: string | undefined;
+}
+
+/** What the outlines of a garment’s pieces tell: every edge, seam and girth that they go round. */
+export const planPieces = stage(piecesSee, workPieces);
+
+function workPieces({ book, facts: { garment, pattern }, kind, size }: Inputs): PiecesPlan {
+  const shapes = shapesOf(pattern, size);
+  const read = readOutlines(kind, shapes, pattern, garment.pattern);
+  const outlines = Object.fromEntries(
+    Object.entries(read).flatMap(([id, one]) => (one.ok ? [[id, one.outline] as const] : [])),
+  );
+  const on: OnOutlines = { book, kind, outlines, facts: shapes };
+  const edges = kind.edges.flatMap((edge) => edgeOnOutlines(on, edge) ?? []);
+  const seams = kind.sewn.flatMap((sewn) => walkSeam(on, sewn) ?? []);
+  return {
+    pieces: kind.shapes.map((shape): PiecePlan => {
+      const one = read[shape.id];
+      return {
+        id: shape.id,
+        label: shape.label,
+        outlined: one?.ok ?? false,
+        ...(one && !one.ok ? { fault: one.fault.sentence } : {}),
+        edges: one?.ok ? edgesOfPiece(on, shape, one.outline) : [],
+      };
+    }),
+    seams,
+    edges: Object.fromEntries(edges.map(({ id, length }) => [id, length.id])),
+    runs: Object.fromEntries(edges.map(({ id, run }) => [id, run])),
+    girths: Object.fromEntries(
+      kind.zones.flatMap((zone) => {
+        const girth = girthOnOutlines(on, zone);
+        return girth ? [[zone.id, girth.id] as const] : [];
+      }),
+    ),
+    rows: rowsOf(on, seams),
+  };
+}
+
+/** One row of each seam all of whose edges were walked: those sewn in one go together, of several rows their mean. */
+function rowsOf({ book, kind }: OnOutlines, walked: readonly SeamWalk[]): PiecesPlan['rows'] {
+  const all = new Set(kind.sewn.map(({ seam }) => seam));
+  return Object.fromEntries(
+    [...all].flatMap((seam) => {
+      const sewn = kind.sewn.filter((one) => one.seam === seam);
+      const lengths = walked.filter((one) => one.seam === seam);
+      if (lengths.length < sewn.length) return [];
+      const rows = sewn.filter(({ goesOn }) => !goesOn).length;
+      const terms: Record<string, Input> = { n: leaf('rows', rows, 'count', 'D') };
+      lengths.forEach(({ a }, nth) => (terms[`l${nth + 1}`] = getNumber(book.numbers, a)));
+      const sum = lengths.map((_, nth) => `l${nth + 1}`).join(' + ');
+      const row = book.work(`seam.${seam}.row`, {
+        label: 'length of the seam',
+        unit: 'mm',
+        mark: 'measured',
+        note: `${MEASURED}s.`,
+        formula: `(${sum}) / n`,
+        terms,
+      });
+      return [[seam, row.id] as const];
+    }),
+  );
+}
+
+interface OnOutlines {
+  readonly book: Ledger;
+  readonly kind: GarmentKind;
+  readonly outlines: Readonly<Record<string, Outline>>;
+  readonly facts: Readonly<Record<string, OutlineFacts>>;
+}
+
+const MEASURED = 'Measured on the outline';
+/** Where a length comes from, and how good it is. */
+function noteOf({ facts }: OnOutlines, shape: string): string {
+  const { goodToMm, from } = facts[shape] ?? {};
+  const good = goodToMm === undefined ? '' : `, whose points are good to ${goodToMm.toFixed(1)} mm`;
+  return `${MEASURED} taken from ${from}${good}.`;
+}
+
+function edgesOfPiece(on: OnOutlines, shape: PieceShape, outline: Outline): PiecePlan['edges'] {
+  return shape.edges.flatMap(({ id, label }) => {
+    const mm = lengthEachSide(outline, id);
+    if (mm === undefined) return [];
+    const entry = on.book.given(
+      `piece.${shape.id}.${id}`,
+      `${shape.label.toLowerCase()}, ${label}`,
+      mm,
+      'mm',
+      'measured',
+      noteOf(on, shape.id),
+    );
+    return [{ id, label, length: entry.id }];
+  });
+}
+
+/** How many pieces are cut by an outline that make an edge longer: linings and layers lie on them. */
+function countOf({ kind }: OnOutlines, { pieces, layers = 1 }: PieceShape): number {
+  const cut = kind.pieces.filter(({ id }) => pieces.includes(id));
+  return cut.reduce((sum, { count = 1 }) => sum + count, 0) / layers;
+}
+
+/** Sums lengths, each with how often it counts; the derivation names each. */
+function summed(
+  book: Ledger,
+  id: string,
+  label: string,
+  parts: readonly { readonly of: string; readonly mm: number; readonly times: number }[],
+): Explained {
+  const terms: Record<string, Term> = {};
+  const formula = parts.map(({ of, mm, times }, nth) => {
+    const name = `l${nth + 1}`;
+    terms[name] = { label: of, value: mm, unit: 'mm', mark: 'measured' };
+    if (times === 1) return name;
+    terms[`n${nth + 1}`] = { label: `${of}: how often`, value: times, unit: 'count', mark: 'D' };
+    return `n${nth + 1} * ${name}`;
+  });
+  return book.work(id, {
+    label,
+    unit: 'mm',
+    mark: 'measured',
+    note: `${MEASURED}s.`,
+    formula: formula.join(' + '),
+    terms,
+  });
+}
+
+/** An edge of the garment along all the pieces it runs on; nothing while one of them has no outline. */
+function edgeOnOutlines(
+  on: OnOutlines,
+  edge: Edge,
+): { readonly id: string; readonly length: Explained; readonly run: OutlineRun } | undefined {
+  const runs = on.kind.shapes.flatMap((shape) =>
+    shape.edges.filter((one) => one.edge === edge.id).map((one) => ({ shape, one })),
+  );
+  const measured = runs.flatMap(({ shape, one }) => {
+    const outline = on.outlines[shape.id];
+    const measure = outline && edgeMeasure(outline, one.id);
+    const times = countOf(on, shape) / (edge.pair ? 2 : 1);
+    return measure ? [{ shape, of: `${shape.label.toLowerCase()}, ${one.label}`, measure, times }] : [];
+  });
+  if (measured.length === 0 || measured.length < runs.length) return undefined;
+  const length = summed(
+    on.book,
+    `edge.${edge.id}.outline`,
+    `${edge.label.toLowerCase()}, at the seamline`,
+    measured.map(({ of, measure, times }) => ({ of, mm: measure.lengthMm, times })),
+  );
+  const onPieces = Object.fromEntries(
+    measured.map(({ shape, measure, times }) => [shape.id, measure.lengthMm * times]),
+  );
+  const turnRad = measured.reduce((sum, { measure, times }) => sum + measure.turnRad * times, 0);
+  return {
+    id: edge.id,
+    length,
+    run: {
+      onPieces,
+      ...(edge.curve ? { turnRad } : {}),
+      ...(onPieces.front === undefined || edge.seams?.length !== 2 ? {} : { backMm: onPieces.back }),
+    },
+  };
+}
+
+/** The pattern’s finished girth at a zone: widths at its height, or edges that are as long; nothing while a piece of it has no outline. */
+function girthOnOutlines(on: OnOutlines, zone: Zone): Explained | undefined {
+  const { kind, outlines, book } = on;
+  const lies = kind.shapes.filter(({ levels, along }) => levels?.[zone.id] ?? along?.[zone.id]);
+  const each = isEachSide(zone);
+  const parts = lies.flatMap((shape) => {
+    const outline = outlines[shape.id];
+    if (!outline) return [];
+    const count = countOf(on, shape);
+    const width = zoneWidth(outline, zone.id);
+    const label = shape.label.toLowerCase();
+    if (width !== undefined)
+      return [{ shape, of: `${label}, wide there`, mm: width, times: each ? count / 2 : count }];
+    return (shape.along?.[zone.id] ?? []).flatMap((id) => {
+      const words = shape.edges.find((one) => one.id === id)?.label ?? id;
+      const mm = each ? lengthEachSide(outline, id) : edgeMeasure(outline, id)?.lengthMm;
+      const pair = shape.pieces.length > 1;
+      return mm === undefined
+        ? []
+        : [{ shape, of: `${label}, ${words}`, mm, times: each ? (pair ? count / 2 : 1) : count }];
+    });
+  });
+  if (parts.length === 0 || lies.some((shape) => !parts.some((part) => part.shape === shape)))
+    return undefined;
+  return summed(
+    book,
+    `fit.${zone.id}.outline`,
+    `pattern at the ${zone.label.toLowerCase()}, finished`,
+    parts,
+  );
+}
+
+function walkSeam(on: OnOutlines, sewn: SewnEdges): SeamWalk | undefined {
+  const { book, kind, outlines } = on;
+  const sides = [sideLength(outlines, sewn.a), sideLength(outlines, sewn.b)] as const;
+  if (!sides[0] || !sides[1]) return undefined;
+  const labelOf = (name: string): string => {
+    const [piece, id] = name.split('.');
+    const shape = kind.shapes.find((one) => one.id === piece);
+    return `${shape?.label.toLowerCase()}, ${shape?.edges.find((one) => one.id === id)?.label}`;
+  };
+  const at = `seam.${sewn.id}`;
+  const [a, b] = (['a', 'b'] as const).map((which, nth) => {
+    const parts = (sides[nth] ?? []).map(({ name, mm }) => ({ of: labelOf(name), mm, times: 1 }));
+    return summed(book, `${at}.${which}`, parts.map(({ of }) => of).join(' and '), parts);
+  }) as [Explained, Explained];
+  const longer = book.work(`${at}.longer`, {
+    label: `${b.label}: longer by`,
+    unit: 'mm',
+    mark: 'D',
+    formula: 'b - a',
+    terms: { b, a },
+  });
+  const verdict = verdictOf(sewn.meet, a.value, b.value);
+  const crossings = crossingsOfSeam(outlines, sewn).map(({ at: where, kinkRad }, nth) => ({
+    at: where,
+    kink: book.given(`${at}.kink${nth + 1}`, `kink of the ${where} there`, kinkRad, 'rad', 'D').id,
+    smooth: Math.abs(kinkRad) <= MOST_KINK_RAD,
+  }));
+  const off = book.work(`${at}.off`, {
+    label: 'how far apart the two sides are',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'max(longer, -longer)',
+    terms: { longer },
+  });
+  const sentence = {
+    agree: say`${sewn.label}: both sides agree`,
+    eased: say`${sewn.label}: ${off} is eased in`,
+    gathered: say`${sewn.label}: ${off} is gathered in`,
+    stretched: say`${sewn.label}: stretched on by ${off}`,
+    wrong: say`${sewn.label}: the ${longer.value > 0 ? b.label : a.label} is ${off} longer than it can go on: move a point, or ease it between notches`,
+  }[verdict];
+  const { id, seam, label, meet } = sewn;
+  return { id, seam, label, meet, a: a.id, b: b.id, longer: longer.id, verdict, sentence, crossings };
+}

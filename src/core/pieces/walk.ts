@@ -1,0 +1,91 @@
+import { isAtMost } from '../units/tolerance';
+import type { Meeting, SewnEdges, ShapeEdge } from '../fit/pieceShape';
+import { anglesOf, lengthEachSide } from './measure';
+import type { Outline } from './outline';
+
+/** How two sides of a seam compare. */
+export type Verdict = 'agree' | 'eased' | 'gathered' | 'stretched' | 'wrong';
+
+/** Sides this close agree: 1 mm, or two thousandths of a long seam (D). */
+const AGREE_MM = 1;
+const AGREE_SHARE = 0.002;
+/** Most a sleeve cap is eased in a knit (T), and most a back inside leg is stretched onto the front, mm (T). */
+const MOST_EASE = 0.03;
+const MOST_STRETCHED_MM = 10;
+
+/** Whether the second side of a seam, of length `b`, goes onto the first as it is meant to. Lengths mm. */
+export function verdictOf(meet: Meeting, a: number, b: number): Verdict {
+  const longer = b - a;
+  if (isAtMost(Math.abs(longer), Math.max(AGREE_MM, AGREE_SHARE * a))) return 'agree';
+  if (meet === 'eased' && longer > 0 && isAtMost(longer / a, MOST_EASE)) return 'eased';
+  if (meet === 'gathered' && longer > 0) return 'gathered';
+  if (meet === 'stretched' && longer < 0 && isAtMost(-longer, MOST_STRETCHED_MM)) return 'stretched';
+  return 'wrong';
+}
+
+/** Where two pieces meet at the end of a seam: how far the joined edge is from running on straight. */
+export interface Crossing {
+  /** The edge that crosses there, by its label on the first piece. */
+  readonly at: string;
+  /** Radians; positive where it juts out. */
+  readonly kinkRad: number;
+}
+
+/** A kink of more than this is shown, radians (T). */
+export const MOST_KINK_RAD = (5 * Math.PI) / 180;
+
+/** The outline and the edge that `piece.edge` names. */
+export function namedEdge(
+  outlines: Readonly<Record<string, Outline>>,
+  name: string,
+): { readonly outline: Outline; readonly id: string } | undefined {
+  const [piece = '', id = ''] = name.split('.');
+  const outline = outlines[piece];
+  return outline && { outline, id };
+}
+
+/** The length of one side of a seam, mm, on one side of the body; nothing while a piece of it has no outline. */
+export function sideLength(
+  outlines: Readonly<Record<string, Outline>>,
+  names: readonly string[],
+): readonly { readonly name: string; readonly mm: number }[] | undefined {
+  const lengths = names.flatMap((name) => {
+    const named = namedEdge(outlines, name);
+    const mm = named && lengthEachSide(named.outline, named.id);
+    return mm === undefined ? [] : [{ name, mm }];
+  });
+  return lengths.length === names.length ? lengths : undefined;
+}
+
+/** What an edge becomes: two edges that become one run on into each other where their pieces are joined. */
+const fate = ({ edge, seam }: ShapeEdge): string | undefined => edge ?? seam;
+
+/** The crossings at both ends of a seam of two edges; none where more pieces meet there, or none of them runs on. */
+export function crossingsOfSeam(
+  outlines: Readonly<Record<string, Outline>>,
+  { a, b }: SewnEdges,
+): readonly Crossing[] {
+  const [first, second] = [namedEdge(outlines, a[0] ?? ''), namedEdge(outlines, b[0] ?? '')];
+  if (a.length > 1 || b.length > 1 || !first || !second) return [];
+  const endsA = endsOf(first.outline, first.id);
+  const endsB = endsOf(second.outline, second.id);
+  return endsA.flatMap(({ next, angle }) => {
+    const other = endsB.find((end) => fate(end.next) !== undefined && fate(end.next) === fate(next));
+    return other ? [{ at: next.label, kinkRad: angle + other.angle - Math.PI }] : [];
+  });
+}
+
+function endsOf(
+  outline: Outline,
+  id: string,
+): readonly { readonly next: ShapeEdge; readonly angle: number }[] {
+  const nth = outline.edges.findIndex(({ of }) => of.id === id);
+  const angles = anglesOf(outline, id);
+  if (nth === -1 || !angles) return [];
+  const { edges } = outline;
+  const [before, after] = [edges.at(nth - 1), edges[(nth + 1) % edges.length]];
+  return [
+    ...(before ? [{ next: before.of, angle: angles.start }] : []),
+    ...(after ? [{ next: after.of, angle: angles.end }] : []),
+  ];
+}
