@@ -14,6 +14,7 @@ import type {
   GarmentLine,
   GarmentView,
   JumpTarget,
+  TracedFor,
   WorthAMinute,
 } from '@/core/views/pageViews';
 import type { Database } from '@/data/database';
@@ -189,6 +190,15 @@ export const choices = (db: Database, kind: RecordKind): readonly Choice[] =>
 /** One wearer or cloth for its own page; `undefined` when it is not here. */
 export function recordView<K extends Shelf>(db: Database, kind: K, id: string): StoredRecord<K> | undefined {
   return shown(findRecord(db, kind, id));
+}
+
+/** The garment that a pattern is traced for; nothing where it is no longer here. */
+export function tracedFor(db: Database, id: string): TracedFor | undefined {
+  const garment = findRecord(db, 'garment', id);
+  if (!garment || garment.removed) return undefined;
+  const { name, style, ownKindId } = garment.facts;
+  const ownKind = ownKindId === undefined ? undefined : recordView(db, 'ownKind', ownKindId)?.facts;
+  return { id, name, style, ownKind };
 }
 
 /** Every wearer or cloth, for its own list. */

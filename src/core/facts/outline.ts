@@ -27,6 +27,8 @@ const knotSpec = record('Point', {
   y: down,
   corner: optional(flag('A corner')),
   edge: optional(id('the edge that starts here')),
+  /** One pixel of the screen where it was clicked: no hand is nearer. */
+  clickMm: optional(thinMm('One pixel where it was clicked', 0, 50)),
   before: optional(handle),
   after: optional(handle),
 });
@@ -46,8 +48,11 @@ export type Notch = FactsOf<typeof notchSpec>;
 const outlineEdgeSpec = record('Edge of the outline', {
   allowanceMm: optional(lengthMm('Seam allowance drawn here', 0, 120, [4, 65])),
   corners: optional(choice('Corners of the cut line', cornerKinds)),
+  goodToMm: optional(thinMm('Its length is good to', 0, 200)),
   notches: optional(list('Notches', notchSpec, 1, 60)),
 });
+
+export const outlineEdgeFields = outlineEdgeSpec.fields;
 
 /** More points than a hand clicks; a file with more is simplified before it is taken in. */
 export const MOST_KNOTS = 2000;
@@ -61,7 +66,6 @@ export const outlineSpec = record('Outline', {
   edges: optional(map('Edges of the outline', outlineEdgeSpec, 24)),
   /** Clockwise from upright, where its fold does not tell it. */
   grainRad: optional(numberOf('radians', 'Lengthwise grain, from upright', -Math.PI, Math.PI)),
-  goodToMm: optional(thinMm('Points are good to', 0, 50)),
   from: choice('Taken from', ['a photo', 'a page', 'a drawing']),
 });
 export type OutlineFacts = FactsOf<typeof outlineSpec>;

@@ -4,7 +4,7 @@ import { cubic, line, type Segment } from './segment';
 
 /** A point an outline was clicked through: a curve runs on smoothly there, a corner does not. */
 export interface Clicked extends Point {
-  readonly corner?: true;
+  readonly corner?: boolean | undefined;
 }
 
 /** Centripetal: the root of the distance stands for the time between two points (Yuksel, Schaefer and Keyser, 2011). */

@@ -1,11 +1,11 @@
 import type { CornerKind } from '../facts/outline';
 import type { ShapeEdge } from '../fit/pieceShape';
 import { largestOf, united } from '../geometry/clip';
-import { endOf, mirroredIn, startOf, turnOf, type Path } from '../geometry/path';
-import { meetingOf, minus, outwardOf, plus, unitOf, type Point } from '../geometry/point';
+import { backwards, endOf, mirroredIn, startOf, turnOf, type Path } from '../geometry/path';
+import { minus, plus, unitOf, type Point } from '../geometry/point';
 import { offset } from '../geometry/offset';
 import { endDirection, startDirection, type Segment } from '../geometry/segment';
-import { crossing, mitred, runOn } from './offsets';
+import { crossing, mitred, MITRE, runOn } from './offsets';
 import type { Outline } from './outline';
 
 export interface CutLineOptions {
@@ -56,17 +56,33 @@ function corner(a: Side, b: Side, lineA: readonly Point[], lineB: readonly Point
   if (a.of.fold || b.of.fold) return plainCorner(a, b, lineA, lineB, at);
   if (b.corners === 'mirrored') return hemCorner(at, startWay(b.path), lineA, lineB);
   if (a.corners === 'mirrored') {
-    const [back, points, on] = hemCorner(at, endWay(a.path), lineB.toReversed(), lineA.toReversed());
-    return [on.toReversed(), points.toReversed(), back.toReversed()];
+    return turnedBack(hemCorner(at, endWay(a.path), lineB.toReversed(), lineA.toReversed()));
   }
-  const [squareA, squareB] = [a.corners === 'square', b.corners === 'square'];
-  if (squareA && (!squareB || straighter(a, b))) return squareCorner(at, endWay(a.path), lineA, lineB);
-  if (squareB) {
-    const [back, points, on] = squareCorner(at, startWay(b.path), lineB.toReversed(), lineA.toReversed());
-    return [on.toReversed(), points.toReversed(), back.toReversed()];
-  }
-  return plainCorner(a, b, lineA, lineB, at);
+  return squared(a, b, lineA, lineB, at) ?? plainCorner(a, b, lineA, lineB, at);
 }
+
+function squared(
+  a: Side,
+  b: Side,
+  lineA: readonly Point[],
+  lineB: readonly Point[],
+  at: Point,
+): Turned | undefined {
+  const mostMm = Math.max(a.mm, b.mm);
+  const [squareA, squareB] = [a.corners === 'square', b.corners === 'square'];
+  if (squareA && (!squareB || straighter(a, b)))
+    return squareCorner(a, at, endWay(a.path), lineA, lineB, mostMm);
+  if (!squareB) return undefined;
+  const turned = { ...b, path: backwards(b.path) };
+  const found = squareCorner(turned, at, startWay(b.path), lineB.toReversed(), lineA.toReversed(), mostMm);
+  return found && turnedBack(found);
+}
+
+const turnedBack = ([back, points, on]: Turned): Turned => [
+  on.toReversed(),
+  points.toReversed(),
+  back.toReversed(),
+];
 
 const straighter = (a: Side, b: Side): boolean => Math.abs(turnOf(a.path)) <= Math.abs(turnOf(b.path));
 const endWay = (path: Path): Point =>
@@ -78,12 +94,23 @@ function plainCorner(a: Side, b: Side, lineA: readonly Point[], lineB: readonly 
   return [cutA, [], cutB];
 }
 
-/** The first line ends square to its seam; the second runs on until it is reached. */
-function squareCorner(at: Point, way: Point, seam: readonly Point[], other: readonly Point[]): Turned {
-  const across = outwardOf(unitOf(way) ?? way);
-  const [start, next] = [other[0] as Point, other[1] as Point];
-  const meeting = meetingOf(at, across, start, minus(next, start));
-  return [seam, meeting ? [meeting] : [], other];
+/**
+ * The other line runs as far as the seamline, run on; from there the allowance ends square to the seam. Nothing where it
+ * would reach too far: the lines then simply meet.
+ */
+function squareCorner(
+  seam: Side,
+  at: Point,
+  way: Point,
+  line: readonly Point[],
+  other: readonly Point[],
+  mostMm: number,
+): Turned | undefined {
+  const ahead = scaled(way, MITRE * mostMm);
+  const found = crossing([minus(at, ahead), plus(at, ahead)], runOn(other.toReversed(), mostMm * MITRE));
+  if (!found) return undefined;
+  const end = plus(found.at, minus(line.at(-1) as Point, endOf(seam.path)));
+  return [[...line, end], [], [found.at, ...other.slice(found.ofB)]];
 }
 
 /** Lines are run on so far to find where they meet: further than any hem is deep, mm. */

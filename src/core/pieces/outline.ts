@@ -21,7 +21,22 @@ export interface Outline {
   readonly edges: readonly PieceEdge[];
   /** It is half of what is cut. */
   readonly folded: boolean;
+  /** How it lay when it was traced. */
+  readonly lay: Lay;
 }
+
+interface Lay {
+  readonly turnedOver: boolean;
+  readonly turnedRad: number;
+  readonly about: Point;
+}
+
+/** Where a point of an outline was when it was traced. */
+export function asTraced({ lay: { turnedOver, turnedRad, about } }: Outline): (one: Point) => Point {
+  const back = turnedAbout(about, -turnedRad);
+  return (one) => (turnedOver ? overX(back(one)) : back(one));
+}
+const overX = ({ x, y }: Point): Point => point(-x, y);
 
 /** What is wrong with an outline, as a sentence that says what to do. */
 export interface OutlineFault {
@@ -84,9 +99,9 @@ export function readOutline(
   }
   const seamlines =
     facts.drawn === 'seamline'
-      ? traced
-      : joinedOffsets(traced.map(({ of, path }) => ({ of, path, mm: of.fold ? 0 : -allowanceOf(of) })));
-  return { ok: true, outline: upright(shape, seamlines, facts.grainRad) };
+      ? traced.edges
+      : joinedOffsets(traced.edges.map(({ of, path }) => ({ of, path, mm: of.fold ? 0 : -allowanceOf(of) })));
+  return { ok: true, outline: upright(shape, seamlines, traced.turnedOver, facts.grainRad) };
 }
 
 /** Labels of the edges that no point of the ring begins. A piece drawn whole has no fold. */
@@ -96,7 +111,10 @@ export function unnamed(shape: PieceShape, ring: readonly Knot[]): readonly stri
 }
 
 /** The edges of a ring, clockwise and in the kind’s order; nothing where one is missing or out of order. */
-function edgesOf(shape: PieceShape, ring: readonly Knot[]): readonly PieceEdge[] | undefined {
+function edgesOf(
+  shape: PieceShape,
+  ring: readonly Knot[],
+): { readonly edges: readonly PieceEdge[]; readonly turnedOver: boolean } | undefined {
   const path = ringPath(ring);
   if (!path || unnamed(shape, ring).length > 0) return undefined;
   const knots = knotsApart(ring);
@@ -108,11 +126,9 @@ function edgesOf(shape: PieceShape, ring: readonly Knot[]): readonly PieceEdge[]
     return of ? [{ of, path: pathOf(segments.filter((one) => one !== undefined)) }] : [];
   });
   const clockwise = areaOf(path) > 0 ? edges : againstOrder(edges);
-  if (isInOrder(shape, clockwise)) return clockwise;
-  const turnedOver = againstOrder(
-    clockwise.map(({ of, path: one }) => ({ of, path: mapped(one, ({ x, y }) => point(-x, y)) })),
-  );
-  return isInOrder(shape, turnedOver) ? turnedOver : undefined;
+  if (isInOrder(shape, clockwise)) return { edges: clockwise, turnedOver: false };
+  const over = againstOrder(clockwise.map(({ of, path: one }) => ({ of, path: mapped(one, overX) })));
+  return isInOrder(shape, over) ? { edges: over, turnedOver: true } : undefined;
 }
 
 /** The same ring run through the other way round. */
@@ -137,19 +153,20 @@ const rotations = (ids: readonly string[]): readonly (readonly string[])[] =>
   ids.map((_, nth) => [...ids.slice(nth), ...ids.slice(0, nth)]);
 
 /** The piece turned so that its grain is upright and its first edge on top. */
-function upright(shape: PieceShape, edges: readonly PieceEdge[], grainRad = 0): Outline {
+function upright(shape: PieceShape, edges: readonly PieceEdge[], turnedOver: boolean, grainRad = 0): Outline {
   const fold = edges.find(({ of }) => of.fold);
   const [first, ...rest] = edges.map(({ path }) => path);
   const whole = joined(first as Path, ...rest);
   const centre = middleOf(whole);
   const by = fold
     ? angleBetween(minus(endOf(fold.path), startOf(fold.path)), UP)
-    : turnWithFirstOnTop(edges, shape, centre, -grainRad);
+    : turnWithFirstOnTop(edges, shape, centre, turnedOver ? grainRad : -grainRad);
   const turn = turnedAbout(centre, by);
   return {
     shape,
     edges: edges.map(({ of, path }) => ({ of, path: mapped(path, turn) })),
     folded: fold !== undefined,
+    lay: { turnedOver, turnedRad: by, about: centre },
   };
 }
 const UP = point(0, -1);

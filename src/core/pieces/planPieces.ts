@@ -90,9 +90,10 @@ interface OnOutlines {
 
 const MEASURED = 'Measured on the outline';
 /** Where a length comes from, and how good it is. */
-function noteOf({ facts }: OnOutlines, shape: string): string {
-  const { goodToMm, from } = facts[shape] ?? {};
-  const good = goodToMm === undefined ? '' : `, whose points are good to ${goodToMm.toFixed(1)} mm`;
+function noteOf({ facts }: OnOutlines, shape: string, edge: string): string {
+  const { edges, from } = facts[shape] ?? {};
+  const goodTo = edges?.[edge]?.goodToMm;
+  const good = goodTo === undefined ? '' : `, good to ${goodTo.toFixed(1)} mm in 95 cases of 100`;
   return `${MEASURED} taken from ${from}${good}.`;
 }
 
@@ -106,7 +107,7 @@ function edgesOfPiece(on: OnOutlines, shape: PieceShape, outline: Outline): Piec
       mm,
       'mm',
       'measured',
-      noteOf(on, shape.id),
+      noteOf(on, shape.id, id),
     );
     return [{ id, label, length: entry.id }];
   });

@@ -14,7 +14,12 @@ const corner = (x: number, y: number, edge?: string): Knot => ({
 
 const traced = (ring: readonly Knot[]): OutlineFacts => ({ ring, drawn: 'seamline', from: 'a photo' });
 
-const side = (): readonly Knot[] => [corner(255, 240, 'side'), at(247, 420), at(257, 600), corner(258, 640, 'hem')];
+const side = (): readonly Knot[] => [
+  corner(255, 240, 'side'),
+  at(247, 420),
+  at(257, 600),
+  corner(258, 640, 'hem'),
+];
 
 /** Front and back are half, on the fold; the sleeve is whole. */
 export const practiceTee = {

@@ -1,6 +1,6 @@
 import { createMemory } from '../explain/remember';
 import type { Garment } from '../facts/garment';
-import { ONE_SIZE, type OutlineFacts, type Shapes } from '../facts/outline';
+import { ONE_SIZE, type CornerKind, type OutlineFacts, type Shapes } from '../facts/outline';
 import type { Pattern } from '../facts/pattern';
 import { hemFieldOf, type GarmentKind } from '../fit/garmentKind';
 import type { ShapeEdge } from '../fit/pieceShape';
@@ -28,6 +28,18 @@ export function drawnAllowance(
   if (finished?.finish === 'hem' && of.seam === undefined)
     return pattern?.hemAllowanceMm ?? drawn[hemFieldOf(finished)];
   return pattern?.seamAllowanceMm ?? drawn.seamAllowanceMm;
+}
+
+/** How the cut line turns the corners at an edge, until somebody says otherwise: mirrored at hems, square at seams, else mitred (common practice, no source). */
+export function cornersAt(
+  kind: Pick<GarmentKind, 'edges'>,
+  of: ShapeEdge,
+  outline: Pick<OutlineFacts, 'edges'>,
+): CornerKind {
+  const said = outline.edges?.[of.id]?.corners;
+  if (said) return said;
+  if (of.seam !== undefined) return 'square';
+  return kind.edges.find(({ id }) => id === of.edge)?.finish === 'hem' ? 'mirrored' : 'mitred';
 }
 
 const recall = createMemory<ReadOutline>();

@@ -1,5 +1,6 @@
 import type { Explained, Phrase } from '../explain/explained';
-import type { Fitting } from '../facts/garment';
+import type { Fitting, Garment } from '../facts/garment';
+import type { OwnKind } from '../facts/ownKind';
 import type { StoredRecord } from '../facts/records';
 import type { StageId, StageState } from '../explain/problem';
 
@@ -28,6 +29,14 @@ export interface GarmentLine {
   readonly minutesLeft: number;
   readonly lastNote: string | undefined;
   readonly updatedAt: string;
+}
+
+/** The garment a pattern is traced for: its style and its own kind say which pieces there are. */
+export interface TracedFor {
+  readonly id: string;
+  readonly name: string;
+  readonly style: Garment['style'];
+  readonly ownKind?: OwnKind | undefined;
 }
 
 export interface Choice {

@@ -1,6 +1,7 @@
 'use client';
 import type { SetFields } from '@/features/records/setFields';
 import Button from '@mui/material/Button';
+import Link from 'next/link';
 import type { StoredRecord } from '@/core/facts/records';
 import type { Pattern } from '@/core/facts/pattern';
 import { kindIds } from '@/core/facts/kindIds';
@@ -54,12 +55,36 @@ function Inside({ initial }: { initial: StoredRecord<'pattern'> }) {
           </div>
           <FactField kind="pattern" id={id} path="source" />
         </div>
+        <Outlines id={id} pattern={pattern} />
         <PatternSizes id={id} pattern={pattern} set={set} />
         <DraftedFor id={id} pattern={pattern} set={set} />
         <Printed id={id} pattern={pattern} set={set} />
       </div>
       <Notes id={id} />
     </div>
+  );
+}
+
+/** Which of its pieces have an outline, and the way to the table where they get one. */
+function Outlines({ id, pattern }: Omit<PartProps, 'set'>) {
+  const traced = new Set(Object.values(pattern.shapes ?? {}).flatMap((shapes) => Object.keys(shapes)));
+  const { shapes } = catalogue[pattern.kind];
+  const there = shapes.filter((shape) => traced.has(shape.id));
+  if (shapes.length === 0) return null;
+  return (
+    <section className={styles.section}>
+      <h2>Outlines</h2>
+      <p className="soft">
+        {there.length === 0
+          ? 'None yet. With the outlines of its pieces every edge, seam and girth is measured by itself: lay a paper piece beside a sheet of A4, photograph both, and click round it.'
+          : `${there.map(({ label }) => label).join(', ')}: ${there.length} of ${shapes.length} pieces have one.`}
+      </p>
+      <div>
+        <Button variant="outlined" href={`/patterns/${id}/trace`} component={Link}>
+          {there.length === 0 ? 'Trace its pieces' : 'To the tracing table'}
+        </Button>
+      </div>
+    </section>
   );
 }
 

@@ -1,0 +1,109 @@
+'use client';
+import Button from '@mui/material/Button';
+import { outlineEdgeFields, type OutlineFacts } from '@/core/facts/outline';
+import type { PieceShape, ShapeEdge } from '@/core/fit/pieceShape';
+import { cornersOf, namedInOrder } from '@/core/pieces/edits';
+import type { PiecePlan } from '@/core/pieces/types';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { LengthField } from '@/ui/LengthField';
+import styles from './Trace.module.css';
+
+interface Props {
+  readonly shape: PieceShape;
+  readonly outline: OutlineFacts;
+  readonly plan: PiecePlan | undefined;
+  /** The edge whose beginning is asked for. */
+  readonly naming: ShapeEdge | undefined;
+  readonly onName: (edge: ShapeEdge | undefined) => void;
+  readonly selected: number | undefined;
+  readonly allowanceOf: (edge: ShapeEdge) => number;
+  readonly onKeep: (label: string, outline: OutlineFacts) => void;
+}
+
+/** The edges of a piece in the order of its outline: where each begins, its allowance, how long it is. */
+export function EdgesPanel({ shape, outline, plan, naming, onName, selected, allowanceOf, onKeep }: Props) {
+  const [first] = shape.edges;
+  const start = selected !== undefined && outline.ring[selected]?.corner ? selected : undefined;
+  const asMany = cornersOf(outline).length === shape.edges.length;
+  const inOrder = (way: 'clockwise' | 'the other way') => {
+    const named = start === undefined ? undefined : namedInOrder(outline, shape, start, way);
+    if (named) onKeep(`Edges named, ${way}`, named);
+  };
+  return (
+    <section className={styles.part}>
+      <h2>Its edges</h2>
+      {naming && (
+        <p className={styles.next}>
+          Click the point where <strong>{naming.label}</strong> begins, going round clockwise as the piece
+          lies right side up.
+        </p>
+      )}
+      {asMany && first && (
+        <>
+          <p className="soft small">
+            Or choose the corner where {first.label} begins; the other edges follow from corner to corner.
+          </p>
+          <div className={styles.tools}>
+            <Button
+              size="small"
+              variant="outlined"
+              disabled={start === undefined}
+              onClick={() => inOrder('clockwise')}
+            >
+              Name all, clockwise
+            </Button>
+            <Button
+              size="small"
+              variant="outlined"
+              disabled={start === undefined}
+              onClick={() => inOrder('the other way')}
+            >
+              The other way: it lies face down
+            </Button>
+          </div>
+        </>
+      )}
+      <ul className={styles.edges}>
+        {shape.edges.map((edge) => {
+          const length = plan?.edges.find(({ id }) => id === edge.id)?.length;
+          const from = outline.ring.findIndex((knot) => knot.edge === edge.id);
+          return (
+            <li key={edge.id} className={styles.edge} aria-current={naming?.id === edge.id}>
+              <span>
+                {edge.label}
+                <span className="soft small">
+                  {from === -1 ? ' begins nowhere yet' : ` from point ${from + 1}`}
+                </span>
+              </span>
+              <span>
+                {length && <ExplainedNumber id={length} />}{' '}
+                <Button
+                  size="small"
+                  onClick={() => onName(edge)}
+                  aria-label={`Say where ${edge.label} begins`}
+                >
+                  {from === -1 ? 'Say where' : 'Move'}
+                </Button>
+              </span>
+              {!edge.fold && from !== -1 && (
+                <LengthField
+                  spec={outlineEdgeFields.allowanceMm}
+                  label={`Allowance, ${edge.label}`}
+                  valueMm={outline.edges?.[edge.id]?.allowanceMm ?? allowanceOf(edge)}
+                  onChange={(mm) => onKeep(`Allowance at ${edge.label}`, withAllowance(outline, edge.id, mm))}
+                />
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {plan?.fault && <p className={styles.next}>{plan.fault}</p>}
+    </section>
+  );
+}
+
+function withAllowance(outline: OutlineFacts, edge: string, mm: number | undefined): OutlineFacts {
+  const { allowanceMm: _, ...rest } = outline.edges?.[edge] ?? {};
+  const now = mm === undefined ? rest : { ...rest, allowanceMm: mm };
+  return { ...outline, edges: { ...outline.edges, [edge]: now } };
+}

@@ -1,0 +1,42 @@
+import type { Point } from '@/core/geometry/point';
+import { projected } from '@/core/geometry/homography';
+import type { PhotoMap } from '@/core/pieces/sheets';
+import type { Photo } from './photo';
+import type { Box } from './view';
+
+/** A bare table, mm. */
+const BARE: Box = { left: -50, top: -50, right: 650, bottom: 750 };
+/** What lies further than this from the sheet is only found by looking about, mm. */
+const FAR_MM = 1500;
+
+/** What there is to be seen: the photo’s own pixels, the photo laid flat, or what was drawn. */
+export function tableBounds(
+  photo: Photo | undefined,
+  onSheet: boolean,
+  flat: PhotoMap | undefined,
+  ring: readonly Point[],
+): Box {
+  if (photo && onSheet) return { left: 0, top: 0, right: photo.width, bottom: photo.height };
+  if (photo && flat) {
+    const { width: w, height: h } = photo;
+    const corners = [
+      { x: 0, y: 0 },
+      { x: w, y: 0 },
+      { x: w, y: h },
+      { x: 0, y: h },
+    ].flatMap((one) => projected(flat.map, one) ?? []);
+    const near = corners.filter(({ x, y }) => Math.abs(x) < FAR_MM && Math.abs(y) < FAR_MM);
+    return boxOf([...near, ...flat.paper, ...ring]);
+  }
+  return ring.length > 2 ? boxOf(ring) : BARE;
+}
+
+function boxOf(points: readonly Point[]): Box {
+  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
+  return {
+    left: Math.min(...xs),
+    right: Math.max(...xs),
+    top: Math.min(...ys),
+    bottom: Math.max(...ys),
+  };
+}
