@@ -1,5 +1,6 @@
 /** Every view of the product, by name. */
 export const views: readonly (readonly [name: string, path: string])[] = [
+  ['the tracing table', '/patterns/rehearsal-tee/trace?for=rehearsal'],
   ['On the table', '/'],
   ['Garments', '/garments'],
   ['New garment', '/garments/new'],

@@ -101,6 +101,13 @@ export function demoGarments(today: string): Household['garments'] {
       },
       { neckline: neck(330, 190), shoulderMm: 118, finished: { bust: 910, waist: 800, hip: 960 } },
     ),
+    rehearsal: tee('Rehearsal tee', {
+      wearerId: 'bram',
+      outerClothId: 'heron-jersey',
+      bandClothId: 'marsh-rib',
+      patternId: 'rehearsal-tee',
+      agreed: {},
+    }),
     curtain: tee(
       'Curtain-call tee',
       {

@@ -1,5 +1,6 @@
 import { newPattern, type Pattern, type PatternSize } from '@/core/facts/pattern';
 import type { Household } from './householdType';
+import { tracedTee } from './tracedTee';
 
 /** A two-piece drafted reversible, and leggings with a finished-garment table. */
 export function demoPatterns(): Household['patterns'] {
@@ -56,6 +57,7 @@ export function demoPatterns(): Household['patterns'] {
       }),
       sizing: 'Drafted reversible: loose when made with an ordinary lining.',
     },
+    'rehearsal-tee': tracedTee(),
     'tumble-leggings': {
       ...newPattern('Tumble leggings', 'leggings'),
       tableOf: 'finished garment',

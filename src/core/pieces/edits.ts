@@ -57,11 +57,16 @@ export const addedKnot = (
         { x, y, ...(clickMm === undefined ? {} : { clickMm }), ...(corner ? { corner: true } : {}) },
       ]);
 
-/** A point put between one and the next. */
-export const insertedKnot = (outline: OutlineFacts, after: number, { x, y }: Point): OutlineFacts =>
-  outline.ring.length >= MOST_KNOTS
-    ? outline
-    : withRing(outline, outline.ring.toSpliced(after + 1, 0, { x, y }));
+/** A point put between one and the next; none where it would lie on either. */
+export function insertedKnot(outline: OutlineFacts, after: number, { x, y }: Point): OutlineFacts {
+  const { ring } = outline;
+  const beside = [ring[after], ring[(after + 1) % ring.length]];
+  const lies = beside.some((knot) => knot && distance(knot, { x, y }) < APART_MM);
+  if (lies || ring.length >= MOST_KNOTS) return outline;
+  return withRing(outline, ring.toSpliced(after + 1, 0, { x, y }));
+}
+/** Points of an outline are at least so far apart, mm. */
+const APART_MM = 1;
 
 /** A point taken away; the edge that began there begins at the next one. A closed outline keeps three. */
 export function removedKnot(outline: OutlineFacts, nth: number): OutlineFacts {

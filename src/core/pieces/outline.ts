@@ -55,19 +55,19 @@ const LEAST_AREA_MM2 = 25;
 /** What is wrong with a ring of points before its edges are looked at; nothing where it is fine. */
 export function ringFault(ring: readonly Knot[]): OutlineFault | undefined {
   const path = ringPath(ring);
-  if (!path || Math.abs(areaOf(path)) < LEAST_AREA_MM2)
+  const at = path ? crossingsOf(flattened(path)) : [];
+  if (at.length > 0)
     return {
-      code: 'no-area',
-      sentence: 'This outline goes round nothing: click at least three points round the piece.',
+      code: 'crosses',
+      sentence: 'The outline crosses itself: drag the points apart where it is marked.',
+      at,
     };
-  const at = crossingsOf(flattened(path));
-  return at.length > 0
-    ? {
-        code: 'crosses',
-        sentence: 'The outline crosses itself: drag the points apart where it is marked.',
-        at,
-      }
-    : undefined;
+  return path && Math.abs(areaOf(path)) >= LEAST_AREA_MM2
+    ? undefined
+    : {
+        code: 'no-area',
+        sentence: 'This outline goes round nothing: click at least three points round the piece.',
+      };
 }
 
 /** An outline out of its facts; each edge’s allowance is asked for where the cut line was traced. */

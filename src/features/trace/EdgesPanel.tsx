@@ -5,6 +5,7 @@ import type { PieceShape, ShapeEdge } from '@/core/fit/pieceShape';
 import { cornersOf, namedInOrder } from '@/core/pieces/edits';
 import type { PiecePlan } from '@/core/pieces/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { Fold } from '@/ui/Fold';
 import { LengthField } from '@/ui/LengthField';
 import styles from './Trace.module.css';
 
@@ -38,7 +39,7 @@ export function EdgesPanel({ shape, outline, plan, naming, onName, selected, all
           lies right side up.
         </p>
       )}
-      {asMany && first && (
+      {asMany && first && naming && (
         <>
           <p className="soft small">
             Or choose the corner where {first.label} begins; the other edges follow from corner to corner.
@@ -85,19 +86,26 @@ export function EdgesPanel({ shape, outline, plan, naming, onName, selected, all
                   {from === -1 ? 'Say where' : 'Move'}
                 </Button>
               </span>
-              {!edge.fold && from !== -1 && (
-                <LengthField
-                  spec={outlineEdgeFields.allowanceMm}
-                  label={`Allowance, ${edge.label}`}
-                  valueMm={outline.edges?.[edge.id]?.allowanceMm ?? allowanceOf(edge)}
-                  onChange={(mm) => onKeep(`Allowance at ${edge.label}`, withAllowance(outline, edge.id, mm))}
-                />
-              )}
             </li>
           );
         })}
       </ul>
-      {plan?.fault && <p className={styles.next}>{plan.fault}</p>}
+      {plan?.fault && !naming && <p className={styles.next}>{plan.fault}</p>}
+      <Fold summary="Allowances drawn on it">
+        <div className={styles.two}>
+          {shape.edges
+            .filter(({ fold }) => !fold)
+            .map((edge) => (
+              <LengthField
+                key={edge.id}
+                spec={outlineEdgeFields.allowanceMm}
+                label={edge.label}
+                valueMm={outline.edges?.[edge.id]?.allowanceMm ?? allowanceOf(edge)}
+                onChange={(mm) => onKeep(`Allowance at ${edge.label}`, withAllowance(outline, edge.id, mm))}
+              />
+            ))}
+        </div>
+      </Fold>
     </section>
   );
 }

@@ -127,11 +127,12 @@ function OnePiece({ id, stored, kind, piece, size, sizes, onPiece, onSize }: One
         place={`${id} ${size} ${piece}`}
         {...{ kind, shape, traced, drawn }}
         plan={plan.pieces.find((one) => one.id === piece)}
-      />
-      <section className={styles.part}>
-        <h2>Seams, walked</h2>
-        <SeamWalks seams={plan.seams} />
-      </section>
+      >
+        <section className={styles.seams}>
+          <h2>Seams, walked</h2>
+          <SeamWalks seams={plan.seams} />
+        </section>
+      </TraceWork>
     </NumbersProvider>
   );
 }

@@ -17,6 +17,7 @@ interface Props {
   /** Lays the photo flat; absent while its own pixels are looked at. */
   readonly map: Homography | undefined;
   readonly points: readonly Point[];
+  readonly setting: boolean;
   readonly cursor: Point | undefined;
   /** What is under the magnifier, and how good it is. */
   readonly lens: { readonly at: Point; readonly words: (view: View) => string } | undefined;
@@ -47,6 +48,7 @@ export function TraceTable(props: Props) {
     bounds,
     of,
     points,
+    setting: props.setting,
     onMove: props.onMove,
     onTap: props.onTap,
     onHover: props.onCursor,

@@ -1,5 +1,5 @@
 'use client';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Garment } from '@/core/facts/garment';
 import type { OutlineFacts } from '@/core/facts/outline';
 import type { GarmentKind } from '@/core/fit/garmentKind';
@@ -52,10 +52,12 @@ interface Props {
   readonly traced: Traced;
   readonly drawn: Garment['pattern'];
   readonly plan: PiecePlan | undefined;
+  /** What stands under the table. */
+  readonly children: ReactNode;
 }
 
 /** The work on one piece: the table on the left, what to do on the right. */
-export function TraceWork({ place, kind, shape, traced, drawn, plan }: Props) {
+export function TraceWork({ place, kind, shape, traced, drawn, plan, children }: Props) {
   const { outline, keep, show, pattern } = traced;
   const under = useUnder(place);
   const { photo, state } = under;
@@ -178,6 +180,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan }: Props) {
           label={onSheet ? 'Photo: the corners of the sheet' : `Tracing table: ${shape.label}`}
           {...{ of, bounds, photo, points, cursor }}
           map={flat?.map}
+          setting={!onSheet && (!outline || outline.unfinished === true)}
           lens={lensAt && (photo || outline) ? { at: lensAt, words: lensWords } : undefined}
           draw={(view) =>
             onSheet ? (
@@ -208,6 +211,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan }: Props) {
           </p>
         )}
       </div>
+      {children}
       <div className={styles.panel}>
         <SheetPanel
           under={under}

@@ -28,8 +28,17 @@ export function tableBounds(
     const near = corners.filter(({ x, y }) => Math.abs(x) < FAR_MM && Math.abs(y) < FAR_MM);
     return boxOf([...near, ...flat.paper, ...ring]);
   }
-  return ring.length > 2 ? boxOf(ring) : BARE;
+  return ring.length > 2 ? widened(boxOf(ring)) : BARE;
 }
+
+/** Room for the allowances round what was drawn, mm. */
+const ROOM_MM = 40;
+const widened = ({ left, top, right, bottom }: Box): Box => ({
+  left: left - ROOM_MM,
+  top: top - ROOM_MM,
+  right: right + ROOM_MM,
+  bottom: bottom + ROOM_MM,
+});
 
 function boxOf(points: readonly Point[]): Box {
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];

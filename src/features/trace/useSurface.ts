@@ -5,8 +5,8 @@ import type { Point } from '@/core/geometry/point';
 import { distance } from '@/core/geometry/point';
 import { fitted, fromScreen, toScreen, zoomed, type Box, type View } from './view';
 
-/** A finger covers this much, a mouse that, px: how near a point has to be to be taken hold of. */
-const REACH_PX = { touch: 24, mouse: 12 } as const;
+/** A finger covers this much, a mouse that, px: how near a point has to be to be taken hold of; nearer while many are set. */
+const REACH_PX = { loose: { touch: 24, mouse: 12 }, close: { touch: 16, mouse: 6 } } as const;
 
 interface Surface {
   readonly ref: RefObject<HTMLDivElement | null>;
@@ -22,13 +22,15 @@ interface Options {
   readonly of: string;
   /** Points that can be taken hold of. */
   readonly points: readonly Point[];
+  /** Points are being set close to each other. */
+  readonly setting: boolean;
   readonly onMove: (nth: number, to: Point, done: boolean, view: View) => void;
   readonly onTap: (at: Point, nth: number | undefined, view: View) => void;
   readonly onHover: (at: Point | undefined) => void;
 }
 
 /** Looking about on the table and taking hold of its points: by mouse, wheel, fingers and pinch. */
-export function useSurface({ bounds, of, points, onMove, onTap, onHover }: Options): Surface {
+export function useSurface({ bounds, of, points, setting, onMove, onTap, onHover }: Options): Surface {
   const ref = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState({ width: 800, height: 560 });
   const [own, setOwn] = useState<{ readonly of: string; readonly view: View } | undefined>(undefined);
@@ -57,7 +59,7 @@ export function useSurface({ bounds, of, points, onMove, onTap, onHover }: Optio
   };
   const nearest = (at: Point, touch: boolean): number | undefined => {
     let best: number | undefined;
-    let reach: number = touch ? REACH_PX.touch : REACH_PX.mouse;
+    let reach: number = REACH_PX[setting ? 'close' : 'loose'][touch ? 'touch' : 'mouse'];
     points.forEach((one, nth) => {
       const far = distance(toScreen(view, one), at);
       if (far < reach) [best, reach] = [nth, far];

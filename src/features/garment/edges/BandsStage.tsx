@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { hemFieldOf } from '@/core/fit/garmentKind';
 import { edgeUses } from '@/core/edges/elastics/uses';
-import { garmentSpec, type Garment } from '@/core/facts/garment';
+import { garmentSpec } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/edges/types';
 import { formatLength } from '@/core/units/formatLength';
 import { GarmentDrawing } from '@/ui/GarmentDrawing';
@@ -29,7 +29,10 @@ export function BandsStage() {
   const drawing = useGarmentDrawing();
   const show = (mm: number) => formatLength(mm, unit);
   const value = ({ use, finish, length, strips, id }: EdgePlan): string => {
-    if (edgeUses[use].stays) return stayWords(garment, show);
+    if (edgeUses[use].stays) {
+      if (garment.stay === 'none') return 'no stay';
+      return length === undefined ? 'to measure' : `stay ${show(valueOf(numbers, length))}`;
+    }
     const own = kind.edges.find((one) => one.id === id);
     if (finish === 'hem' && own) return `turned ${show(garment.pattern[hemFieldOf(own)])}`;
     const last = strips.at(-1)?.of === 'elastic' ? strips.at(-1) : strips[0];
@@ -78,11 +81,6 @@ export function BandsStage() {
     </div>
   );
 }
-
-const stayWords = ({ stay, pattern: { shoulderMm } }: Garment, show: (mm: number) => string): string => {
-  if (stay === 'none') return 'no stay';
-  return shoulderMm === undefined ? 'to measure' : `stay ${show(shoulderMm)}`;
-};
 
 /** Marking strips for every band and elastic of the garment, as a PDF at true scale. */
 function StripsLinks() {

@@ -3,9 +3,11 @@ import { useState } from 'react';
 import { NECK_TURN, USUAL_TURN, V_POINT_RAD } from '@/core/edges/turns';
 import { edgeChoiceSpec, edgeMeasuredSpec, garmentSpec, type EdgeMeasured } from '@/core/facts/garment';
 import type { EdgePlan } from '@/core/edges/types';
-import { isNeck } from '@/core/fit/garmentKind';
+import { isNeck, openingAt } from '@/core/fit/garmentKind';
+import { OnOutlines } from '@/features/pieces/OnOutlines';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { Fold } from '@/ui/Fold';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
 import styles from '../page/GarmentPage.module.css';
@@ -30,7 +32,7 @@ const EMPTY = 'Empty: that of the other seams.';
 
 /** What was measured of an edge; its seamline follows. Without it the edge is as long as its zone. */
 export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
-  const { kind } = useGarment();
+  const { kind, plan: whole } = useGarment();
   const { edge, use, choice, put, fault } = useEdge(plan);
   const { measured } = choice;
   const [chosen, setChosen] = useState<EdgeMeasured['as']>('pieces');
@@ -48,21 +50,15 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
     />
   );
   if (use.measured === 'between rings') return <Rings plan={plan} />;
-  if (use.measured === 'shoulder seam') return <StayLength />;
+  if (use.measured === 'shoulder seam') return <StayLength plan={plan} />;
   const pieces = as === 'pieces';
   // A neck is drawn on a front and a back piece, each measured by itself.
   const apart = pieces && isNeck(kind, edge);
+  const run = whole.pieces.runs[plan.id];
+  const typed = whole.pieces.apart.edges[plan.id] !== undefined;
   const halves = edge.seams?.length === 2 && !edge.sections;
-  return (
-    <section className={styles.stack}>
-      <div className={styles.between}>
-        <h2>The {plan.label.toLowerCase()} as measured</h2>
-        {plan.length && (
-          <span className="soft">
-            seamline <ExplainedNumber id={plan.length} />
-          </span>
-        )}
-      </div>
+  const tape = (
+    <div className={styles.stack}>
       <ChoiceRow
         legend="What was measured"
         value={as}
@@ -122,7 +118,7 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
         {edge.curve && (
           <NumberField
             spec={fields.turnRad}
-            value={measured?.turnRad ?? USUAL_TURN[edge.curve]}
+            value={measured?.turnRad ?? run?.turnRad ?? USUAL_TURN[edge.curve]}
             required
             help="How far the edge turns on its way round: straight is 0°, half a circle 180°, a round hole 360°. An estimate until measured."
             onChange={(turnRad) => measure('total turn', 'turnRad', turnRad)}
@@ -140,7 +136,9 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
           />
         )}
       </div>
-      {halves && plan.length && measured?.backMm === undefined && <BackAssumed plan={plan} />}
+      {halves && plan.length && measured?.backMm === undefined && run?.backMm === undefined && (
+        <BackAssumed plan={plan} />
+      )}
       {edge.sections && (
         <div className={styles.fields}>
           {edge.sections.map((section) => (
@@ -156,7 +154,47 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
           ))}
         </div>
       )}
+    </div>
+  );
+  return (
+    <section className={styles.stack}>
+      <div className={styles.between}>
+        <h2>The {plan.label.toLowerCase()} as measured</h2>
+        {plan.length && (
+          <span className="soft">
+            seamline <ExplainedNumber id={plan.length} />
+          </span>
+        )}
+      </div>
+      <EdgeOnOutlines plan={plan} />
+      {run && !typed ? <Fold summary="Go by a tape instead">{tape}</Fold> : tape}
     </section>
+  );
+}
+
+/** What the outlines say of this edge; what was typed counts until it is taken away. */
+function EdgeOnOutlines({ plan }: { plan: EdgePlan }) {
+  const { garment, kind, plan: whole, set } = useGarment();
+  const outlined = whole.pieces.edges[plan.id];
+  if (outlined === undefined) return null;
+  const opening = openingAt(kind, plan.id);
+  const typed: Readonly<Record<string, unknown>> = {
+    [`edges.${plan.id}.measured.wholeMm`]: garment.edges?.[plan.id]?.measured?.wholeMm,
+    [`edges.${plan.id}.measured.frontMm`]: garment.edges?.[plan.id]?.measured?.frontMm,
+    [`edges.${plan.id}.measured.backMm`]: garment.edges?.[plan.id]?.measured?.backMm,
+    ...(opening ? { [`pattern.openings.${opening.id}`]: garment.pattern.openings?.[opening.id] } : {}),
+    ...(opening?.at === 'sleeve-hem' ? { 'pattern.sleeveHemMm': garment.pattern.sleeveHemMm } : {}),
+    ...(plan.id === 'shoulder' ? { 'pattern.shoulderMm': garment.pattern.shoulderMm } : {}),
+  };
+  const there = Object.keys(typed).filter((path) => typed[path] !== undefined);
+  return (
+    <OnOutlines
+      outlined={outlined}
+      apart={whole.pieces.apart.edges[plan.id]}
+      onGoBy={() =>
+        set(`${plan.label}: by the outline`, Object.fromEntries(there.map((path) => [path, null])))
+      }
+    />
   );
 }
 
@@ -194,7 +232,7 @@ function Rings({ plan }: { plan: EdgePlan }) {
   );
 }
 
-function StayLength() {
+function StayLength({ plan }: { plan: EdgePlan }) {
   const { garment, set, fault } = useGarment();
   return (
     <section className={styles.stack}>
@@ -212,6 +250,7 @@ function StayLength() {
         ]}
         onChange={(stay) => set('Shoulder stay', { stay })}
       />
+      <EdgeOnOutlines plan={plan} />
       <div className={styles.fields}>
         <LengthField
           spec={garmentSpec.fields.pattern.fields.shoulderMm}

@@ -4,6 +4,7 @@ import { lengthMm } from '@/core/facts/spec';
 import { usualKey } from '@/core/facts/wearer';
 import type { ZonePlan } from '@/core/fit/types';
 import { useRecords } from '@/features/records/RecordsProvider';
+import { OnOutlines } from '@/features/pieces/OnOutlines';
 import { LengthField } from '@/ui/LengthField';
 import { useNumbers, valueOf } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
@@ -14,15 +15,20 @@ const PATTERN_GIRTH = lengthMm('Pattern, finished', 20, 2500);
 
 /** The zone on the pattern as it was measured there, with what to change; and this closeness as the person's own. */
 export function OnThePattern({ zone }: { zone: ZonePlan }) {
-  const { garment, set, fault } = useGarment();
+  const { garment, plan, set, fault } = useGarment();
   const label = zone.label.toLowerCase();
+  const outlined = plan.pieces.girths[zone.zone];
   return (
     <section className={styles.stack} style={{ gap: 8 }}>
       <div className={styles.fields}>
         <LengthField
           spec={PATTERN_GIRTH}
           label="Pattern here, finished"
-          help="All round, without seam allowances; leave empty if you do not know."
+          help={
+            outlined === undefined
+              ? 'All round, without seam allowances; leave empty if you do not know.'
+              : 'Leave empty to go by the outline.'
+          }
           valueMm={garment.pattern.finished[zone.zone]}
           onChange={(mm) => set(`Pattern at the ${label}`, { [`pattern.finished.${zone.zone}`]: mm })}
           fault={fault(`pattern.finished.${zone.zone}`)}
@@ -33,6 +39,13 @@ export function OnThePattern({ zone }: { zone: ZonePlan }) {
           </p>
         )}
       </div>
+      {outlined !== undefined && (
+        <OnOutlines
+          outlined={outlined}
+          apart={plan.pieces.apart.zones[zone.zone]}
+          onGoBy={() => set(`Outline at the ${label}`, { [`pattern.finished.${zone.zone}`]: null })}
+        />
+      )}
       <Usual zone={zone} />
     </section>
   );

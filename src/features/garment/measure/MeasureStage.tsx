@@ -17,6 +17,7 @@ import { setTodaysMeasure, todaysSet } from '@/features/wearers/todaysMeasure';
 import styles from '../page/GarmentPage.module.css';
 import { NextButton } from '../page/NextButton';
 import { useGarment } from '../page/useGarment';
+import { ItsPieces } from './ItsPieces';
 
 /** Who it is for, and the measurements this garment needs of them. */
 export function MeasureStage() {
@@ -65,6 +66,7 @@ export function MeasureStage() {
               Choose who it is for on the left. Nobody there yet? Add a wearer: it takes a name and a tape.
             </p>
           )}
+          <ItsPieces />
           <NextButton to="stretch" />
         </div>
       </div>

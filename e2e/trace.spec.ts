@@ -1,0 +1,218 @@
+import { distance, type Point } from '@/core/geometry/point';
+import { newPattern } from '@/core/facts/pattern';
+import { newGarment } from '@/core/facts/garment';
+import { expect, test, type Page } from './test';
+import { edgeLengths } from '@/core/pieces/photoErrors';
+import { practiceTee } from '@/core/pieces/practice';
+import { saved, visit } from './hands';
+import { clicksOf, onPage } from './tracing';
+
+const COLS = ['0.3', '0.7'].map(Number) as [number, number];
+const PHOTO = { width: 2000, height: 1500 };
+
+async function made(page: Page, kind: 'pattern' | 'garment', facts: object): Promise<string> {
+  const response = await page.request.post(`/api/records/${kind}`, { data: { label: 'Made', facts } });
+  const { records } = (await response.json()) as { records: readonly { id: string }[] };
+  return records[0]?.id ?? '';
+}
+
+async function click(page: Page, at: Point): Promise<void> {
+  const [x, y] = await onPage(page, at);
+  await page.mouse.click(x, y);
+}
+
+/** Lays the made photo flat: its four handles dragged onto the sheet. */
+async function layFlat(page: Page, sheet: readonly Point[]): Promise<void> {
+  await page.getByRole('button', { name: 'Practise on a made photo' }).click();
+  await expect(page.getByRole('application', { name: /corners of the sheet/ })).toBeVisible();
+  const [l, r] = COLS;
+  const start = [
+    [l, l],
+    [r, l],
+    [r, r],
+    [l, r],
+  ].map(([x = 0, y = 0]) => ({ x: x * PHOTO.width, y: y * PHOTO.height }));
+  for (const [nth, from] of start.entries()) {
+    const [x, y] = await onPage(page, from);
+    const [toX, toY] = await onPage(page, sheet[nth] as Point);
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    await page.mouse.move(toX, toY, { steps: 4 });
+    await page.mouse.up();
+  }
+  await page.getByRole('button', { name: 'The corners are right' }).click();
+}
+
+async function trace(page: Page, piece: 'front' | 'back'): Promise<void> {
+  const { sheet, around, first } = clicksOf(piece);
+  await layFlat(page, sheet);
+  for (const [nth, at] of around.entries()) {
+    await page.getByRole('application').focus();
+    await page.keyboard.press(at.corner ? 'c' : 'v');
+    await click(page, at);
+    await expect(page.getByRole('button', { name: new RegExp(`^Undo: Point ${nth + 1}`) })).toBeVisible();
+  }
+  await click(page, around[0] as Point);
+  await expect(page.getByRole('heading', { name: 'Its edges' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  // The first asked for is the neckline; with it chosen the others follow in order.
+  await click(page, first);
+  await page.getByRole('button', { name: 'Say where neckline begins' }).click();
+  await page.getByRole('button', { name: 'Name all, clockwise' }).click();
+}
+
+test('a photo, an outline clicked round it, and the neckband is the one of the same neckline typed', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  const patternId = await made(page, 'pattern', newPattern('Photographed tee', 'tee'));
+  const facts = {
+    ...newGarment('Copied tee', 'tee'),
+    wearerId: 'odile',
+    outerClothId: 'heron-jersey',
+    bandClothId: 'marsh-rib',
+  };
+  const traced = await made(page, 'garment', { ...facts, patternId });
+  // The same tee’s neckline in truth: of its drawing, not of the photo.
+  const half = (piece: 'front' | 'back') => edgeLengths(practiceTee[piece].ring).neckline ?? NaN;
+  const backMm = 2 * half('back');
+  const wholeMm = 2 * half('front') + backMm;
+  const typed = await made(page, 'garment', {
+    ...facts,
+    edges: { neckline: { measured: { as: 'seamline', wholeMm, backMm } } },
+  });
+  await visit(page, `/patterns/${patternId}/trace?for=${traced}`);
+  await trace(page, 'front');
+  await expect(page.getByLabel('Piece', { exact: true })).toContainText('Front: measured');
+  await page.getByLabel('Piece', { exact: true }).selectOption('back');
+  await trace(page, 'back');
+  await expect(page.getByText('2 of 3 pieces have their outline.')).toBeVisible();
+  await expect(page.getByText(/^Shoulders: /)).toBeVisible();
+  await saved(page);
+
+  // What lay on the table is there again.
+  await page.reload();
+  await page.getByLabel('Piece', { exact: true }).selectOption('front');
+  await expect(page.getByRole('button', { name: 'Take the photo away' })).toBeVisible();
+
+  const neckband = async (id: string): Promise<number> => {
+    await visit(page, `/garments/${id}?stage=bands`);
+    const row = page.locator('[data-row="neckband"]').first();
+    return parseFloat(/([\d.]+) cm/.exec(await row.innerText())?.[1] ?? '');
+  };
+  const [byPhoto, byTape] = [await neckband(traced), await neckband(typed)];
+  expect(Math.abs(byPhoto - byTape)).toBeLessThanOrEqual(0.3);
+  expect(byPhoto).toBeGreaterThan(30);
+});
+
+test('each step is undone by itself, and a crossing outline is shown and refused until it is mended', async ({
+  page,
+}) => {
+  const id = await made(page, 'pattern', newPattern('Crossed tee', 'tee'));
+  await visit(page, `/patterns/${id}/trace`);
+  const bow = [
+    { x: 100, y: 100 },
+    { x: 400, y: 400 },
+    { x: 400, y: 100 },
+    { x: 100, y: 500 },
+  ];
+  for (const [nth, at] of bow.entries()) {
+    await click(page, at);
+    await expect(page.getByRole('button', { name: new RegExp(`^Undo: Point ${nth + 1}`) })).toBeVisible();
+  }
+  await page.getByRole('button', { name: /^Undo: Point 4/ }).click();
+  await expect(page.getByRole('button', { name: /^Undo: Point 3/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Put back' }).click();
+  await page.getByRole('button', { name: 'Close the outline' }).click();
+  await expect(page.getByText(/The outline crosses itself: drag the points apart/)).toBeVisible();
+  // Points 2 and 3 change places.
+  await click(page, { x: 400, y: 400 });
+  await page.getByLabel(/^Down/).fill('5');
+  await page.getByLabel(/^Down/).blur();
+  await page.getByRole('application').focus();
+  await page.keyboard.press(']');
+  await page.getByLabel(/^Down/).fill('45');
+  await page.getByLabel(/^Down/).blur();
+  await expect(page.getByText(/The outline crosses itself/)).toBeHidden();
+});
+
+test('by keyboard alone: a crosshair sets the points, keys choose one, buttons name the edges', async ({
+  page,
+}) => {
+  const id = await made(page, 'pattern', newPattern('Typed sleeve', 'tee'));
+  await visit(page, `/patterns/${id}/trace`);
+  await page.getByLabel('Piece', { exact: true }).selectOption('sleeve');
+  const table = page.getByRole('application');
+  await table.focus();
+  const go = async (key: string, times: number) => {
+    for (let at = 0; at < times; at += 1) await page.keyboard.press(`Shift+${key}`);
+  };
+  const set = async (nth: number) => {
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: new RegExp(`^Undo: Point ${nth}`) })).toBeVisible();
+  };
+  await go('ArrowLeft', 2);
+  await go('ArrowUp', 2);
+  await set(1);
+  await go('ArrowRight', 4);
+  await set(2);
+  await go('ArrowDown', 3);
+  await set(3);
+  await go('ArrowLeft', 4);
+  await set(4);
+  await go('ArrowUp', 3);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Its edges' })).toBeVisible();
+  await page.keyboard.press(']');
+  await page.getByRole('button', { name: 'Name all, clockwise' }).press('Enter');
+  await expect(page.getByText('1 of 3 pieces have their outline.')).toBeVisible();
+  const lengths = await page.locator('[data-number^="piece.sleeve"]').allInnerTexts();
+  // Four times forty pixels by three times forty: cap and hem are as long, and so are both underarms.
+  expect(lengths[0]).toBe(lengths[2]);
+  expect(lengths[1]).toBe(lengths[3]);
+  const [wide, deep] = lengths.map((one) => parseFloat(one)) as [number, number];
+  expect(deep / (wide + 1e-9)).toBeCloseTo(3 / 4, 0);
+});
+
+test('what is no photo is refused by what it is, not by its name, and the table stays', async ({ page }) => {
+  const id = await made(page, 'pattern', newPattern('Not a photo', 'tee'));
+  await visit(page, `/patterns/${id}/trace`);
+  const choose = (name: string, buffer: Buffer) =>
+    page.getByLabel('Photo of the piece').setInputFiles({ name, mimeType: 'image/jpeg', buffer });
+  for (const [name, buffer] of [
+    ['words.jpg', Buffer.from('not a picture')],
+    ['empty.png', Buffer.alloc(0)],
+    ['broken.jpg', Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3, 4])],
+  ] as const) {
+    await choose(name, buffer);
+    await expect(
+      page.getByText(/This file is not a photo that can be read, whatever its name says/),
+    ).toBeVisible();
+  }
+  await click(page, { x: 100, y: 100 });
+  await expect(page.getByRole('button', { name: /^Undo: Point 1/ })).toBeVisible();
+});
+
+test.describe('on a tablet, by touch', () => {
+  test.use({ hasTouch: true, viewport: { width: 768, height: 1024 } });
+  test('taps set points, a tap on the first closes the outline', async ({ page }) => {
+    const id = await made(page, 'pattern', newPattern('Touched sleeve', 'tee'));
+    await visit(page, `/patterns/${id}/trace`);
+    await page.getByLabel('Piece', { exact: true }).selectOption('sleeve');
+    const ring = [
+      { x: 100, y: 100 },
+      { x: 420, y: 100 },
+      { x: 400, y: 300 },
+      { x: 120, y: 300 },
+    ];
+    for (const [nth, at] of ring.entries()) {
+      const [x, y] = await onPage(page, at);
+      await page.touchscreen.tap(x, y);
+      await expect(page.getByRole('button', { name: new RegExp(`^Undo: Point ${nth + 1}`) })).toBeVisible();
+    }
+    const [x, y] = await onPage(page, ring[0] as Point);
+    await page.touchscreen.tap(x, y);
+    await expect(page.getByRole('heading', { name: 'Its edges' })).toBeVisible();
+    expect(distance(ring[0] as Point, ring[1] as Point)).toBe(320);
+  });
+});

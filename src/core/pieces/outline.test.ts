@@ -1,0 +1,178 @@
+import fc from 'fast-check';
+import type { Knot, OutlineFacts } from '../facts/outline';
+import { endOf, lengthOf, startOf } from '../geometry/path';
+import { areaOf } from '../geometry/ring';
+import { asTraced, readOutline, roundPiece } from './outline';
+import { practiceTee } from './practice';
+import { corner, outlineOf, seamlines, shapeOf } from './testPieces';
+
+const front = shapeOf('tee', 'front');
+const sleeve = shapeOf('tee', 'sleeve');
+const none = () => 0;
+
+const lengths = (facts: OutlineFacts, shape = front) =>
+  outlineOf(shape, facts).edges.map(({ of, path }) => [of.id, Math.round(lengthOf(path) * 1000) / 1000]);
+
+/** The same piece laid otherwise: turned by an angle, moved, and turned over or not. */
+const laid =
+  (rad: number, dx: number, dy: number, over: boolean) =>
+  (knot: Knot): Knot => {
+    const [c, s] = [Math.cos(rad), Math.sin(rad)];
+    const x = over ? -knot.x : knot.x;
+    return { ...knot, x: x * c - knot.y * s + dx, y: x * s + knot.y * c + dy };
+  };
+
+test('however a piece lies, turned, moved or face down, and wherever its ring begins, it is read as the same piece', () => {
+  const plain = lengths(practiceTee.front);
+  fc.assert(
+    fc.property(
+      fc.integer({ min: -314, max: 314 }),
+      fc.integer({ min: -500, max: 500 }),
+      fc.boolean(),
+      fc.nat({ max: practiceTee.front.ring.length - 1 }),
+      (hundredths, dx, over, first) => {
+        const lies = practiceTee.front.ring.map(laid(hundredths / 100, dx, 40, over));
+        // What begins at a point, run through against the order, begins at the point where it ended.
+        const ring = over ? turnedOver(lies) : lies;
+        const facts = seamlines(...ring.slice(first), ...ring.slice(0, first));
+        const read = outlineOf(front, facts);
+        expect(areaOf(roundPiece(read))).toBeGreaterThan(0);
+        const byName = Object.fromEntries(
+          read.edges.map(({ of, path }) => [of.id, Math.round(lengthOf(path) * 1000) / 1000]),
+        );
+        expect(byName).toEqual(Object.fromEntries(plain));
+        const fold = read.edges.find(({ of }) => of.fold);
+        expect(fold && startOf(fold.path).x).toBeCloseTo((fold && endOf(fold.path).x) ?? NaN, 6);
+        expect(fold && startOf(fold.path).y).toBeGreaterThan((fold && endOf(fold.path).y) ?? NaN);
+      },
+    ),
+    { seed: 13, numRuns: 40, endOnFailure: true },
+  );
+});
+
+/** A ring clicked as the piece lies face down: clockwise as it is seen, so against the order of its edges. */
+function turnedOver(ring: readonly Knot[]): readonly Knot[] {
+  const names = ring.map(({ edge }) => edge);
+  const back = ring.map(({ edge: _, ...knot }) => knot).toReversed();
+  return back.map((knot, nth) => {
+    // The edge that ends at this point in order is the one that begins here against it.
+    const at = ring.length - 1 - nth;
+    let from = at - 1;
+    while (names.at(from) === undefined) from -= 1;
+    const edge = names[at] === undefined ? undefined : names.at(from);
+    return edge === undefined ? knot : { ...knot, edge };
+  });
+}
+
+test('a point of an outline goes back to where it was traced', () => {
+  const ring = practiceTee.front.ring.map(laid(0.7, 300, -80, false));
+  const read = outlineOf(front, seamlines(...ring));
+  const back = asTraced(read);
+  const start = read.edges[0] && back(startOf(read.edges[0].path));
+  expect(start?.x).toBeCloseTo(ring[0]?.x ?? NaN, 6);
+  expect(start?.y).toBeCloseTo(ring[0]?.y ?? NaN, 6);
+});
+
+test('a whole piece has each edge but those on its middle twice, and no fold', () => {
+  const half = practiceTee.front.ring.filter(({ edge }) => edge !== 'centre');
+  const right = half.map((knot) => (knot.edge === 'neckline' ? { ...knot, corner: false } : knot));
+  const hemAt = right.findIndex(({ edge }) => edge === 'hem');
+  const mirrored = right
+    .slice(1, hemAt + 1)
+    .map((knot) => ({ ...knot, x: -knot.x }))
+    .toReversed();
+  const began = ['side', 'armhole', 'shoulder', 'neckline'];
+  const left = mirrored.map(({ edge, ...knot }) => {
+    const now = edge === undefined ? undefined : began.shift();
+    return now === undefined ? knot : { ...knot, edge: now };
+  });
+  // The neckline begins at the left shoulder and runs across the middle.
+  const whole = [
+    ...right
+      .slice(0, hemAt + 1)
+      .map(({ edge, ...knot }) => (edge === 'neckline' || edge === undefined ? knot : { ...knot, edge })),
+    ...left,
+  ];
+  const facts = seamlines(...whole);
+  expect(lengths(facts).map(([id]) => id)).toEqual([
+    'shoulder',
+    'armhole',
+    'side',
+    'hem',
+    'side',
+    'armhole',
+    'shoulder',
+    'neckline',
+  ]);
+});
+
+test.each<[string, OutlineFacts, string, RegExp]>([
+  ['not closed', { ...practiceTee.front, unfinished: true }, 'unfinished', /click on to its first point/],
+  ['two points', seamlines(corner(0, 0), corner(10, 0)), 'no-area', /at least three points/],
+  ['a line', seamlines(corner(0, 0), corner(10, 0), corner(20, 0)), 'no-area', /goes round nothing/],
+  [
+    'a bow tie',
+    seamlines(corner(0, 0), corner(100, 100), corner(100, 0), corner(0, 100)),
+    'crosses',
+    /drag the points apart/,
+  ],
+  [
+    'an edge without a name',
+    {
+      ...practiceTee.front,
+      ring: practiceTee.front.ring.map(({ edge, ...knot }) =>
+        edge === 'armhole' || edge === undefined ? knot : { ...knot, edge },
+      ),
+    },
+    'unnamed',
+    /where these edges begin: armhole\./,
+  ],
+  [
+    'edges out of order',
+    {
+      ...practiceTee.front,
+      ring: practiceTee.front.ring.map((knot) =>
+        knot.edge === 'side'
+          ? { ...knot, edge: 'armhole' }
+          : knot.edge === 'armhole'
+            ? { ...knot, edge: 'side' }
+            : knot,
+      ),
+    },
+    'unnamed',
+    /out of order/,
+  ],
+])('%s gets a sentence', (_, facts, code, sentence) => {
+  const read = readOutline(front, facts, none);
+  expect(read).toMatchObject({ ok: false, fault: { code, sentence: expect.stringMatching(sentence) } });
+});
+
+test('a piece without a fold is turned by its grain, and its first edge is on top', () => {
+  const upside = practiceTee.sleeve.ring.map(laid(Math.PI + 0.4, 0, 0, false));
+  const read = outlineOf(sleeve, { ...seamlines(...upside), grainRad: 0.4 });
+  const hem = read.edges.find(({ of }) => of.id === 'hem');
+  const cap = read.edges.find(({ of }) => of.id === 'cap');
+  expect(hem && startOf(hem.path).y).toBeCloseTo((hem && endOf(hem.path).y) ?? NaN, 6);
+  expect(cap && startOf(cap.path).y).toBeLessThan((hem && startOf(hem.path).y) ?? NaN);
+});
+
+test('a cut line is offset inwards edge by edge: a rectangle by its four allowances', () => {
+  const box = seamlines(
+    corner(0, 0, 'cap'),
+    corner(100, 0, 'back-underarm'),
+    corner(100, 200, 'hem'),
+    corner(0, 200, 'front-underarm'),
+  );
+  const allowances: Readonly<Record<string, number>> = {
+    cap: 10,
+    hem: 25,
+    'back-underarm': 6,
+    'front-underarm': 8,
+  };
+  const read = readOutline(sleeve, { ...box, drawn: 'cut line' }, ({ id }) => allowances[id] ?? 0);
+  expect(read.ok).toBe(true);
+  if (!read.ok) return;
+  expect(read.outline.edges.map(({ path }) => Math.round(lengthOf(path) * 1e6) / 1e6)).toEqual([
+    86, 165, 86, 165,
+  ]);
+});

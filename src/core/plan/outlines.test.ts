@@ -1,0 +1,111 @@
+import { TODAY } from '../../../tests/demoFacts';
+import { household } from '@/demo/household';
+import { newGarment, type Garment } from '../facts/garment';
+import { ONE_SIZE } from '../facts/outline';
+import type { Cloth } from '../facts/cloth';
+import { newPattern, type Pattern } from '../facts/pattern';
+import type { Wearer } from '../facts/wearer';
+import { practiceTee } from '../pieces/practice';
+import { planSewing } from '../sewing/planSewing';
+import { planGarment } from './planGarment';
+
+const { wearers, cloths } = household(TODAY);
+const bare: Garment = { ...newGarment('Tee', 'tee'), style: 'regular' };
+const traced: Pattern = { ...newPattern('Traced', 'tee'), shapes: { [ONE_SIZE]: practiceTee } };
+
+const planOf = (garment: Garment, pattern?: Pattern) => {
+  const facts = {
+    garment,
+    wearer: wearers.odile as Wearer,
+    outer: cloths['heron-jersey'] as Cloth,
+    band: cloths['marsh-rib'] as Cloth,
+    ...(pattern ? { pattern } : {}),
+  };
+  const plan = planGarment(facts, { onDate: TODAY });
+  return {
+    plan,
+    facts,
+    mm: (id: string | undefined) => plan.numbers[id ?? '']?.value ?? NaN,
+    edge: (id: string) => plan.edges.find((one) => one.id === id),
+  };
+};
+
+const typedNeck = (wholeMm: number, turnRad: number, backMm: number): Garment => ({
+  ...bare,
+  edges: { neckline: { measured: { as: 'seamline', wholeMm, turnRad, backMm } } },
+});
+
+test('a neckband cut to the outline is the neckband cut to the same neckline typed', () => {
+  const outlined = planOf(bare, traced);
+  const run = outlined.plan.pieces.runs.neckline;
+  const length = outlined.mm(outlined.edge('neckline')?.length);
+  const typed = planOf(typedNeck(length, run?.turnRad ?? NaN, run?.backMm ?? NaN));
+  const bandOf = ({ plan }: typeof typed) =>
+    plan.ticket.flatMap(({ rows }) => rows).find(({ id }) => id === 'neckband')?.length?.exact;
+  const [a, b] = [outlined.plan.numbers[bandOf(outlined) ?? ''], typed.plan.numbers[bandOf(typed) ?? '']];
+  expect(a?.value).toBeGreaterThan(300);
+  expect(a?.value).toBeCloseTo(b?.value ?? NaN, 6);
+  const markingOf = ({ edge }: typeof typed) => edge('neckline')?.strips[0]?.marking?.seams[0]?.at;
+  expect(outlined.mm(markingOf(outlined))).toBeCloseTo(typed.mm(markingOf(typed)), 6);
+});
+
+test('the length of an edge is the sum of its pieces, by hand', () => {
+  const { plan, mm, edge } = planOf(bare, traced);
+  const front = mm('piece.front.neckline');
+  const back = mm('piece.back.neckline');
+  expect(mm(edge('neckline')?.length)).toBeCloseTo(2 * front + 2 * back, 6);
+  expect(plan.numbers[edge('neckline')?.length ?? '']?.note).toMatch(/Measured on the outlines/);
+  // The stay is one back shoulder, the sleeve hem one sleeve.
+  expect(mm(edge('shoulder')?.length)).toBeCloseTo(mm('piece.back.shoulder'), 6);
+  expect(mm(edge('sleeve-hem')?.length)).toBeCloseTo(mm('piece.sleeve.hem'), 6);
+});
+
+test('what is typed counts, with how far it is from the outline', () => {
+  const { plan, mm, edge } = planOf(typedNeck(500, 4.9, 190), traced);
+  expect(mm(edge('neckline')?.length)).toBe(500);
+  const apart = plan.pieces.apart.edges.neckline;
+  expect(mm(apart)).toBeCloseTo(500 - mm(plan.pieces.edges.neckline), 6);
+  expect(planOf(bare, traced).plan.pieces.apart).toEqual({ edges: {}, zones: {} });
+});
+
+test('the girth at a zone is the outline’s, and what to change follows; a typed one counts', () => {
+  const outlined = planOf(bare, traced);
+  const bust = outlined.plan.zones.find(({ zone }) => zone === 'bust');
+  expect(outlined.mm(bust?.pattern?.girth)).toBeCloseTo(outlined.mm(outlined.plan.pieces.girths.bust), 6);
+  const change = outlined.mm(bust?.pattern?.girth) - outlined.mm(bust?.rest);
+  expect(outlined.mm(bust?.pattern?.perSeamEdge)).toBeCloseTo(Math.abs(change) / 4, 6);
+  const typed = planOf({ ...bare, pattern: { ...bare.pattern, finished: { bust: 1000 } } }, traced);
+  const own = typed.plan.zones.find(({ zone }) => zone === 'bust');
+  expect(typed.mm(own?.pattern?.girth)).toBe(1000);
+  expect(typed.mm(typed.plan.pieces.apart.zones.bust)).toBeCloseTo(
+    1000 - outlined.mm(outlined.plan.pieces.girths.bust),
+    6,
+  );
+});
+
+test('rows are as long as their seams: thread is reckoned by the outlines', () => {
+  const { plan, facts } = planOf(bare, traced);
+  const sewing = planSewing(facts, plan);
+  const side = sewing.numbers['seam.side.row']?.value ?? NaN;
+  // A side and the underarm of its sleeve, in one go.
+  const sideMm = plan.numbers['piece.front.side']?.value ?? NaN;
+  const underarmMm = plan.numbers['piece.sleeve.front-underarm']?.value ?? NaN;
+  expect(side).toBeCloseTo(sideMm + underarmMm, 6);
+  const without = planSewing(planOf(bare).facts, planOf(bare).plan);
+  expect(without.numbers['seam.side.row']).toBeUndefined();
+  expect(without.numbers['length.side']).toBeDefined();
+  expect(sewing.numbers['length.side']).toBeUndefined();
+});
+
+test('outlines of another size are not taken for those of the size that is cut', () => {
+  const sized: Pattern = {
+    ...traced,
+    sizes: {
+      s: { label: 'S', order: 0, values: { bust: 880 } },
+      m: { label: 'M', order: 1, values: { bust: 960 } },
+    },
+    shapes: { s: practiceTee },
+  };
+  expect(planOf({ ...bare, sizeId: 'm' }, sized).plan.pieces.edges).toEqual({});
+  expect(Object.keys(planOf({ ...bare, sizeId: 's' }, sized).plan.pieces.edges)).toContain('neckline');
+});
