@@ -18,7 +18,7 @@ export interface Clicks {
 }
 
 const SHARP_RAD = 0.35;
-const EACH_MM = 15;
+const EACH_MM = 12.4;
 
 export function clicksOf(piece: 'front' | 'back'): Clicks {
   const kind = catalogue.tee;
@@ -50,8 +50,8 @@ export function clicksOf(piece: 'front' | 'back'): Clicks {
     around.push({ x: at.x, y: at.y, corner });
   });
   while (around[0]?.corner === false) around.push(around.shift() as (typeof around)[number]);
-  // The fold is the left side of the piece: its upper end is the leftmost point of the neckline.
-  const first = corners.reduce((best, one) => (one.x + one.y < best.x + best.y ? one : best));
+  // The fold is the left side of the piece, the neckline begins at its upper end.
+  const first = corners.reduce((best, one) => (2 * one.x + one.y < 2 * best.x + best.y ? one : best));
   return { sheet: madePhoto(line).sheet, around, first };
 }
 

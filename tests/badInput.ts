@@ -1,4 +1,5 @@
-import { isOptional, type LeafSpec, type Spec } from '@/core/facts/spec';
+import { isOptional, type LeafSpec, type ListSpec, type Spec } from '@/core/facts/spec';
+import { leastFacts } from './wholeFacts';
 
 /** A value no field of its kind may take, with a name for the test. */
 export interface BadValue {
@@ -8,7 +9,8 @@ export interface BadValue {
 
 export interface Leaf {
   readonly path: string;
-  readonly spec: LeafSpec;
+  /** A list is changed as a whole. */
+  readonly spec: LeafSpec | ListSpec;
   readonly optional: boolean;
 }
 
@@ -21,12 +23,11 @@ export function leavesOf(spec: Spec, path = '', optional = false): Leaf[] {
   if (spec.kind === 'record')
     return Object.entries(spec.fields).flatMap(([key, field]) => leavesOf(field, at(key), isOptional(field)));
   if (spec.kind === 'map') return leavesOf(spec.of, at('entry'), false);
-  if (spec.kind === 'list') return leavesOf(spec.of, at('0'), false);
   return [{ path, spec, optional }];
 }
 
 /** The bad values of a field, made from its spec. */
-export function badValuesFor(spec: LeafSpec): readonly BadValue[] {
+export function badValuesFor(spec: LeafSpec | ListSpec): readonly BadValue[] {
   const common: BadValue[] = [
     { name: 'a list', value: [] },
     { name: 'a set of fields', value: { toString: 1 } },
@@ -75,6 +76,23 @@ export function badValuesFor(spec: LeafSpec): readonly BadValue[] {
             ]
           : []),
       ];
+    case 'list': {
+      const least = leastFacts(spec.of) as Readonly<Record<string, unknown>>;
+      return [
+        ...common,
+        { name: 'text', value: 'banana' },
+        { name: 'ten megabytes', value: huge },
+        { name: 'too many', value: Array.from({ length: spec.maxEntries + 1 }, () => least) },
+        { name: 'something else among them', value: [least, 'banana'] },
+        { name: 'a field nobody knows', value: [{ ...least, banana: 1 }] },
+        ...leavesOf(spec.of)
+          .filter(({ path }) => !path.includes('.'))
+          .map((leaf) => ({
+            name: `a bad ${leaf.path}`,
+            value: [{ ...least, [leaf.path]: badValuesFor(leaf.spec).at(2)?.value }],
+          })),
+      ];
+    }
     case 'flag':
       return [
         ...common,

@@ -45,7 +45,7 @@ export function joiOf(spec: Spec): Joi.Schema {
   }
   if (spec.kind === 'list') {
     return Joi.array()
-      .items(joiOf(spec.of).required())
+      .items(joiOf(spec.of))
       .min(spec.minEntries)
       .max(spec.maxEntries)
       .label(spec.label)
@@ -53,7 +53,6 @@ export function joiOf(spec: Spec): Joi.Schema {
         'array.base': typeSentence(spec),
         'array.min': listSentence(spec),
         'array.max': listSentence(spec),
-        'array.includesRequiredUnknowns': listSentence(spec),
         'any.required': `${spec.label} is missing: fill it in.`,
       });
   }

@@ -67,7 +67,7 @@ interface MapSpec<S extends Spec = Spec> {
   readonly maxEntries: number;
 }
 /** Records in order, such as the points of an outline: changed as a whole. */
-interface ListSpec<S extends Spec = Spec> {
+export interface ListSpec<S extends Spec = Spec> {
   readonly kind: 'list';
   readonly label: string;
   readonly of: S;

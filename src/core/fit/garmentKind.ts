@@ -6,6 +6,7 @@ import type { KindId } from '../facts/kindIds';
 import type { BodyMeasure } from '../facts/wearer';
 import type { SkinRegion } from './movement';
 import type { PieceShape, SewnEdges } from './pieceShape';
+import type { StyledPart } from './styledPart';
 
 export interface NeededMeasure {
   readonly measure: BodyMeasure;
@@ -17,12 +18,6 @@ export interface NeededMeasure {
 
 /** Around the body, or along it; each has its own stretch, demand and ease. */
 export type Axis = 'around' | 'along';
-
-/** A part that only some styles of a kind have: a tank has no leg edges, a swimsuit no hem. */
-export interface StyledPart {
-  /** Styles that have it; every style where this is absent. */
-  readonly only?: readonly Garment['style'][];
-}
 
 export interface Zone extends StyledPart {
   readonly id: ZoneId;

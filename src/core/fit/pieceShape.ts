@@ -1,6 +1,6 @@
 import type { ZoneId } from '../facts/garment';
 import type { BodyMeasure } from '../facts/wearer';
-import type { StyledPart, Zone } from './garmentKind';
+import type { StyledPart } from './styledPart';
 
 /** One edge of a piece: sewn into a seam, finished as an edge of the garment, laid on the fold, or none of these. */
 export interface ShapeEdge extends StyledPart {
@@ -58,5 +58,10 @@ const LIMBS: ReadonlySet<BodyMeasure> = new Set([
 ] satisfies BodyMeasure[]);
 
 /** Whether a zone is there on each side of the body: round an arm or a leg, or along the body, where both sides are as long. */
-export const isEachSide = ({ axis, measure }: Pick<Zone, 'axis' | 'measure'>): boolean =>
-  axis === 'along' || LIMBS.has(measure);
+export const isEachSide = ({
+  axis,
+  measure,
+}: {
+  readonly axis: 'around' | 'along';
+  readonly measure: BodyMeasure;
+}): boolean => axis === 'along' || LIMBS.has(measure);

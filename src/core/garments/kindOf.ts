@@ -2,7 +2,8 @@ import { createMemory } from '../explain/remember';
 import type { Garment } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import { catalogue } from './catalogue';
-import type { GarmentKind, StyledPart } from '../fit/garmentKind';
+import type { GarmentKind } from '../fit/garmentKind';
+import type { StyledPart } from '../fit/styledPart';
 import type { PieceShape } from '../fit/pieceShape';
 
 /** The garment's kind: of the catalogue, or the person's own version of it, with the parts its style has. */

@@ -17,7 +17,7 @@ export const MITRE = 2.5;
 export function joinedOffsets(
   edges: readonly OffsetEdge[],
 ): readonly { readonly of: ShapeEdge; readonly path: Path }[] {
-  const lines = edges.map(({ path, mm }) => offset(path, mm));
+  const lines = edges.map(({ path, mm }) => withoutLoops(apart(offset(path, mm))));
   edges.forEach(({ path, mm }, nth) => {
     const next = (nth + 1) % edges.length;
     const most = Math.max(Math.abs(mm), Math.abs(edges[next]?.mm ?? 0));
@@ -25,7 +25,27 @@ export function joinedOffsets(
     lines[nth] = a;
     lines[next] = b;
   });
-  return edges.map(({ of }, nth) => ({ of, path: polyline(lines[nth] ?? []) }));
+  return edges.map(({ of }, nth) => ({ of, path: polyline(apart(lines[nth] ?? [])) }));
+}
+
+/** The points of a line without those that lie on the one before them: between such two it has no direction. */
+const apart = (line: readonly Point[]): readonly Point[] =>
+  line.filter((one, nth) => nth === 0 || distance(one, line[nth - 1] as Point) > SAME_MM);
+const SAME_MM = 1e-6;
+
+/**
+ * A line without the small loops it has where it turns inwards: there the stretches before and after cross, and what lies
+ * between goes. Loops of more than a stretch stay: they are a corner tighter than the allowance.
+ */
+function withoutLoops(line: readonly Point[]): readonly Point[] {
+  const points: Point[] = [];
+  for (const one of line) {
+    points.push(one);
+    const [a, b, c, d] = points.slice(-4);
+    const at = a && b && c && d && between(a, b, c, d);
+    if (at && d) points.splice(-3, 3, at, d);
+  }
+  return points;
 }
 
 /**

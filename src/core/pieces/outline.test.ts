@@ -2,6 +2,9 @@ import fc from 'fast-check';
 import type { Knot, OutlineFacts } from '../facts/outline';
 import { endOf, lengthOf, startOf } from '../geometry/path';
 import { areaOf } from '../geometry/ring';
+import { cutLine } from './cutLine';
+import { edgeMeasure } from './measure';
+import { joinedOffsets } from './offsets';
 import { asTraced, readOutline, roundPiece } from './outline';
 import { practiceTee } from './practice';
 import { corner, outlineOf, seamlines, shapeOf } from './testPieces';
@@ -175,4 +178,23 @@ test('a cut line is offset inwards edge by edge: a rectangle by its four allowan
   expect(read.outline.edges.map(({ path }) => Math.round(lengthOf(path) * 1e6) / 1e6)).toEqual([
     86, 165, 86, 165,
   ]);
+});
+
+test('traced along its cut edge a piece has the seamline, the turn and the corners it has traced along the seamline', () => {
+  const outline = outlineOf(front, practiceTee.front);
+  const mm = 6;
+  const line = cutLine(outline, { allowanceOf: () => mm, cornersOf: () => 'mitred' }) ?? [];
+  const corners = joinedOffsets(
+    outline.edges.map(({ of, path }) => ({ of, path, mm: of.fold ? 0 : mm })),
+  ).map(({ of, path }) => ({ of, at: startOf(path) }));
+  const ring = line.map(({ x, y }): Knot => {
+    const begins = corners.find(({ at }) => Math.hypot(at.x - x, at.y - y) < 0.01);
+    return { x, y, corner: true, ...(begins ? { edge: begins.of.id } : {}) };
+  });
+  const back = outlineOf(front, { ring, drawn: 'cut line', from: 'a drawing' }, mm);
+  for (const { of } of outline.edges) {
+    const [was, now] = [edgeMeasure(outline, of.id), edgeMeasure(back, of.id)];
+    expect([of.id, now?.lengthMm.toFixed(0)]).toEqual([of.id, was?.lengthMm.toFixed(0)]);
+    expect(Math.abs((now?.turnRad ?? NaN) - (was?.turnRad ?? NaN))).toBeLessThan(0.06);
+  }
 });

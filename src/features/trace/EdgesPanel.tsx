@@ -110,8 +110,9 @@ export function EdgesPanel({ shape, outline, plan, naming, onName, selected, all
   );
 }
 
-function withAllowance(outline: OutlineFacts, edge: string, mm: number | undefined): OutlineFacts {
-  const { allowanceMm: _, ...rest } = outline.edges?.[edge] ?? {};
-  const now = mm === undefined ? rest : { ...rest, allowanceMm: mm };
+/** The outline with an allowance at an edge; the usual one again where none is given. */
+function withAllowance(outline: OutlineFacts, edge: string, allowanceMm: number | undefined): OutlineFacts {
+  const said = Object.entries({ ...outline.edges?.[edge], allowanceMm });
+  const now = Object.fromEntries(said.filter(([, value]) => value !== undefined));
   return { ...outline, edges: { ...outline.edges, [edge]: now } };
 }

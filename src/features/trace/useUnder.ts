@@ -46,9 +46,10 @@ export function useUnder(place: string): Under {
   useEffect(() => {
     let gone = false;
     void keptPhoto(place).then(async (kept) => {
-      const read = kept && (await readPhoto(kept.blob));
-      if (gone || !kept || !read?.ok) return;
-      const { blob: _, ...state } = kept;
+      if (!kept) return;
+      const { blob, ...state } = kept;
+      const read = await readPhoto(blob);
+      if (gone || !read.ok) return;
       setOn({ place, photo: read.photo, state });
     });
     return () => {
