@@ -17,7 +17,7 @@ const SHOTS: readonly (readonly [
   options?: { unit?: 'in'; dark?: true; tablet?: true; whole?: true; press?: string },
 ])[] = [
   ['table', '/'],
-  ['new-garment', '/garments/new', { whole: true }],
+  ['trace', '/patterns/rehearsal-tee/trace?for=rehearsal', { whole: true }],
   ['cloth', '/cloth/loon-swim', { whole: true }],
   ['elastics', '/elastics'],
   ['pattern', '/patterns/otter-bottoms'],

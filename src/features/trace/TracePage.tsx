@@ -1,4 +1,5 @@
 'use client';
+import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { newGarment } from '@/core/facts/garment';
@@ -90,6 +91,7 @@ function OnePiece({ id, stored, kind, piece, size, sizes, onPiece, onSize }: One
     const facts = { pattern, garment: { pattern: drawn } };
     return { plan: planPieces({ book, facts, kind, size }), numbers: book.numbers };
   }, [pattern, drawn, kind, size]);
+  const next = plan.pieces.find(({ outlined }) => !outlined);
   const shape = kind.shapes.find((one) => one.id === piece);
   if (!shape) return null;
   return (
@@ -117,6 +119,11 @@ function OnePiece({ id, stored, kind, piece, size, sizes, onPiece, onSize }: One
               onChange={(next) => next !== '' && onSize(next)}
             />
           </div>
+        )}
+        {next && plan.pieces.some((one) => one.id === piece && one.outlined) && (
+          <Button variant="contained" onClick={() => onPiece(next.id)}>
+            Next: {next.label}
+          </Button>
         )}
         <p className="soft">
           {plan.pieces.filter(({ outlined }) => outlined).length} of {plan.pieces.length} pieces have their

@@ -1,0 +1,49 @@
+import { createLedger } from '../src/core/explain/ledger';
+import { newGarment } from '../src/core/facts/garment';
+import { ONE_SIZE, type Shapes } from '../src/core/facts/outline';
+import { newPattern } from '../src/core/facts/pattern';
+import { catalogue } from '../src/core/garments/catalogue';
+import { planPieces } from '../src/core/pieces/planPieces';
+import { practiceTee } from '../src/core/pieces/practice';
+
+const RUNS = 60;
+const { tee } = catalogue;
+const drawn = newGarment('Bench', 'tee').pattern;
+
+const walkMs = (shapes: Shapes): number => {
+  const pattern = { ...newPattern('Bench', 'tee'), shapes: { [ONE_SIZE]: shapes } };
+  const start = performance.now();
+  planPieces({
+    book: createLedger(),
+    facts: { pattern, garment: { pattern: drawn } },
+    kind: tee,
+    size: undefined,
+  });
+  return performance.now() - start;
+};
+
+const median = (all: readonly number[]): number => all.toSorted((a, b) => a - b)[all.length >> 1] ?? NaN;
+
+/** A tee’s pieces, one point of its front moved each time: read, measured and walked, ms, median. */
+export function pieceMs(): number {
+  const moved = (by: number): Shapes => ({
+    ...practiceTee,
+    front: {
+      ...practiceTee.front,
+      ring: practiceTee.front.ring.map((knot, nth) => (nth === 2 ? { ...knot, x: knot.x + by } : knot)),
+    },
+  });
+  return median(Array.from({ length: RUNS }, (_, nth) => walkMs(moved(nth / 10))));
+}
+
+/** The same, each outline traced along its cut edge and read for the first time, ms, median. */
+export function firstPieceMs(): number {
+  const anew = (): Shapes =>
+    Object.fromEntries(
+      Object.entries(practiceTee).map(([id, one]) => [
+        id,
+        { ...one, drawn: 'cut line' as const, ring: [...one.ring] },
+      ]),
+    );
+  return median(Array.from({ length: RUNS }, () => walkMs(anew())));
+}
