@@ -50,12 +50,12 @@ test('a round neck of two halves turns a whole circle less what the shoulders’
   const { plan, mm } = piecesOf('tee', { front: roundNeck(r, slope), back: roundNeck(r, slope) });
   expect(mm(plan.edges.neckline)).toBeCloseTo(2 * Math.PI * r, 0);
   // Four quarter circles, and at each shoulder a corner of twice the slope the other way: 280° for 20° (the trade’s usual figure).
-  expect(plan.runs.neckline?.turnRad).toBeCloseTo(2 * Math.PI - 4 * slope, 6);
+  expect(mm(plan.runs.neckline?.turn)).toBeCloseTo(2 * Math.PI - 4 * slope, 6);
 });
 
 test('on the practice tee the neck turns about 280°, as the trade takes it', () => {
-  const { plan } = piecesOf('tee', practiceTee);
-  const turned = (plan.runs.neckline?.turnRad ?? NaN) / DEGREE;
+  const { plan, mm } = piecesOf('tee', practiceTee);
+  const turned = mm(plan.runs.neckline?.turn) / DEGREE;
   expect(turned).toBeGreaterThan(265);
   expect(turned).toBeLessThan(295);
 });

@@ -33,14 +33,17 @@ export function edgeMeasure(outline: Outline, id: string): EdgeMeasure | undefin
   };
 }
 
-/** The length of an edge on one side of the body, mm. */
-export function lengthEachSide(outline: Outline, id: string): number | undefined {
+/** What an edge measures on one side of the body. */
+export function edgeEachSide(outline: Outline, id: string): EdgeMeasure | undefined {
   const measure = edgeMeasure(outline, id);
   if (!measure) return undefined;
   const edge = outline.shape.edges.find((one) => one.id === id);
-  const bothSides = outline.shape.edges.some(({ fold }) => fold) && !edge?.fold;
-  return bothSides ? measure.lengthMm / 2 : measure.lengthMm;
+  const sides = outline.shape.edges.some(({ fold }) => fold) && !edge?.fold ? 2 : 1;
+  return { lengthMm: measure.lengthMm / sides, turnRad: measure.turnRad / sides };
 }
+
+export const lengthEachSide = (outline: Outline, id: string): number | undefined =>
+  edgeEachSide(outline, id)?.lengthMm;
 
 /** The angle inside the piece between an edge and the next, radians. */
 export function angleAfter(outline: Outline, nth: number): number {

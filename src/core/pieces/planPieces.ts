@@ -4,7 +4,7 @@ import { stage, type SeenBy } from '../explain/stage';
 import type { OutlineFacts } from '../facts/outline';
 import type { Edge, GarmentKind, Zone } from '../fit/garmentKind';
 import { isEachSide, type PieceShape, type SewnEdges } from '../fit/pieceShape';
-import { edgeMeasure, lengthEachSide, zoneWidth } from './measure';
+import { edgeEachSide, edgeMeasure, lengthEachSide, zoneWidth, type EdgeMeasure } from './measure';
 import type { Outline } from './outline';
 import { readOutlines, shapesOf } from './readOutlines';
 import type { OutlineRun, PiecePlan, PiecesPlan, SeamWalk } from './types';
@@ -154,30 +154,63 @@ function edgeOnOutlines(
   );
   const measured = runs.flatMap(({ shape, one }) => {
     const outline = on.outlines[shape.id];
-    const measure = outline && edgeMeasure(outline, one.id);
-    const times = countOf(on, shape) / (edge.pair ? 2 : 1);
+    const measure = outline && edgeEachSide(outline, one.id);
+    const sides = shape.edges.some(({ fold }) => fold) ? 2 : 1;
+    const times = (countOf(on, shape) * sides) / (edge.pair ? 2 : 1);
     return measure ? [{ shape, of: `${shape.label.toLowerCase()}, ${one.label}`, measure, times }] : [];
   });
   if (measured.length === 0 || measured.length < runs.length) return undefined;
+  const { book } = on;
+  const at = `edge.${edge.id}`;
+  const label = edge.label.toLowerCase();
   const length = summed(
-    on.book,
-    `edge.${edge.id}.outline`,
-    `${edge.label.toLowerCase()}, at the seamline`,
+    book,
+    `${at}.outline`,
+    `${label}, at the seamline`,
     measured.map(({ of, measure, times }) => ({ of, mm: measure.lengthMm, times })),
   );
   const onPieces = Object.fromEntries(
-    measured.map(({ shape, measure, times }) => [shape.id, measure.lengthMm * times]),
+    measured.map(({ shape, of, measure, times }) => [
+      shape.id,
+      summed(book, `${at}.on.${shape.id}`, of, [{ of, mm: measure.lengthMm, times }]).id,
+    ]),
   );
-  const turnRad = measured.reduce((sum, { measure, times }) => sum + measure.turnRad * times, 0);
+  const twoHalves = onPieces.front !== undefined && edge.seams?.length === 2;
   return {
     id: edge.id,
     length,
     run: {
       onPieces,
-      ...(edge.curve ? { turnRad } : {}),
-      ...(onPieces.front === undefined || edge.seams?.length !== 2 ? {} : { backMm: onPieces.back }),
+      ...(edge.curve ? { turn: turnOfEdge(book, at, measured).id } : {}),
+      ...(twoHalves && onPieces.back !== undefined ? { back: onPieces.back } : {}),
     },
   };
+}
+
+/** How far an edge turns in all: along each piece, and where pieces meet. */
+function turnOfEdge(
+  book: Ledger,
+  at: string,
+  measured: readonly {
+    readonly of: string;
+    readonly measure: EdgeMeasure;
+    readonly times: number;
+  }[],
+): Explained {
+  const terms: Record<string, Term> = {};
+  const formula = measured.map(({ of, measure, times }, nth) => {
+    terms[`t${nth + 1}`] = leaf(`${of}: its turn`, measure.turnRad, 'rad', 'measured');
+    terms[`n${nth + 1}`] = leaf(`${of}: how often`, times, 'count', 'D');
+    return `n${nth + 1} * t${nth + 1}`;
+  });
+  return book.work(`${at}.turn`, {
+    label: 'total turn, measured on the outlines',
+    unit: 'rad',
+    mark: 'measured',
+    note: 'Along the edge, and at the corners where its pieces meet.',
+    formula: formula.join(' + '),
+    terms,
+  });
 }
 
 /** The pattern’s finished girth at a zone: widths at its height, or edges that are as long; nothing while a piece of it has no outline. */

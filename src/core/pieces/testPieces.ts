@@ -3,6 +3,7 @@ import { newGarment } from '../facts/garment';
 import type { KindId } from '../facts/kindIds';
 import { ONE_SIZE, type Knot, type OutlineFacts, type Shapes } from '../facts/outline';
 import { newPattern } from '../facts/pattern';
+import type { GarmentKind } from '../fit/garmentKind';
 import type { PieceShape } from '../fit/pieceShape';
 import { catalogue } from '../garments/catalogue';
 import type { Outline } from './outline';
@@ -41,11 +42,12 @@ export function outlineOf(shape: PieceShape, facts: OutlineFacts, allowanceMm = 
 export function piecesOf(
   kind: KindId,
   shapes: Shapes,
+  styled: GarmentKind = catalogue[kind],
 ): { readonly plan: PiecesPlan; readonly mm: (id: string | undefined) => number } {
   const book = createLedger();
   const pattern = { ...newPattern('Pattern', kind), shapes: { [ONE_SIZE]: shapes } };
   const garment = { pattern: newGarment('Garment', kind).pattern };
   const facts = { pattern, garment };
-  const plan = planPieces({ book, facts, kind: catalogue[kind], size: undefined });
+  const plan = planPieces({ book, facts, kind: styled, size: undefined });
   return { plan, mm: (id) => book.numbers[id ?? '']?.value ?? NaN };
 }

@@ -1,5 +1,5 @@
 import type { NumberId, Phrase } from '../explain/explained';
-import type { EdgeMeasured, ZoneId } from '../facts/garment';
+import type { ZoneId } from '../facts/garment';
 import type { Meeting } from '../fit/pieceShape';
 import type { Verdict } from './walk';
 
@@ -53,7 +53,11 @@ export interface PiecesPlan {
 }
 
 /** How an edge runs, read off the outlines. */
-export interface OutlineRun extends Pick<EdgeMeasured, 'turnRad' | 'backMm'> {
-  /** Its length on each piece, mm, by the piece’s id. */
-  readonly onPieces: Readonly<Record<string, number>>;
+export interface OutlineRun {
+  /** How far it turns, where it turns. */
+  readonly turn?: NumberId;
+  /** Its back, where that is a part of it. */
+  readonly back?: NumberId;
+  /** How long it is on each piece, by the piece’s id. */
+  readonly onPieces: Readonly<Record<string, NumberId>>;
 }

@@ -39,7 +39,7 @@ test('a neckband cut to the outline is the neckband cut to the same neckline typ
   const outlined = planOf(bare, traced);
   const run = outlined.plan.pieces.runs.neckline;
   const length = outlined.mm(outlined.edge('neckline')?.length);
-  const typed = planOf(typedNeck(length, run?.turnRad ?? NaN, run?.backMm ?? NaN));
+  const typed = planOf(typedNeck(length, outlined.mm(run?.turn), outlined.mm(run?.back)));
   const bandOf = ({ plan }: typeof typed) =>
     plan.ticket.flatMap(({ rows }) => rows).find(({ id }) => id === 'neckband')?.length?.exact;
   const [a, b] = [outlined.plan.numbers[bandOf(outlined) ?? ''], typed.plan.numbers[bandOf(typed) ?? '']];

@@ -51,7 +51,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
   const unfitted = planZones({ book, facts: given, kind, body, cloth });
   const size = planSize({ book, facts: given, kind, body, zones: unfitted });
   const pieces = planPieces({ book, facts: given, kind, size: size?.cut });
-  const garment = asMeasured(given.garment, kind, pieces);
+  const garment = asMeasured(given.garment, kind, pieces, book.numbers);
   const facts = garment === given.garment ? given : { ...given, garment };
   const used = withUses(facts);
   const zones = withPattern({ book, facts, kind, zones: unfitted, size, girths: pieces.girths });

@@ -2,7 +2,11 @@ import fc from 'fast-check';
 import { forgetEverything } from '../explain/remember';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { useIds, type UseId } from '../facts/edgeUses';
+import { ONE_SIZE } from '../facts/outline';
+import { newPattern } from '../facts/pattern';
 import { kindOf } from '../garments/kindOf';
+import { movedKnot } from '../pieces/edits';
+import { practiceTee } from '../pieces/practice';
 import { planSewing } from '../sewing/planSewing';
 import { planGarment } from './planGarment';
 import type { GarmentPlan } from './types';
@@ -87,6 +91,13 @@ const edits: readonly ((facts: GarmentFacts, n: number) => GarmentFacts)[] = [
           ),
         }
       : facts,
+  // A pattern with outlines, a point of one dragged, its allowance another.
+  (facts, n) => {
+    const front = movedKnot(practiceTee.front, n % practiceTee.front.ring.length, { x: 40 + n, y: 30 + n });
+    const shapes = { [ONE_SIZE]: { ...practiceTee, front } };
+    const pattern = facts.pattern ?? newPattern('Traced', facts.garment.kind);
+    return { ...facts, pattern: { ...pattern, shapes, seamAllowanceMm: 5 + (n % 5) } };
+  },
 ];
 
 const whole = (facts: GarmentFacts): string => {

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { lengthMm } from '@/core/facts/spec';
 import { angleBetween, distance, minus, type Point } from '@/core/geometry/point';
 import { DISTANCE_SHARE } from '@/core/pieces/sheets';
+import { isAtMost } from '@/core/units/tolerance';
 import { formatLength } from '@/core/units/formatLength';
 import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
@@ -34,6 +35,7 @@ export function PhotoChecks({ pair, onPair, grainRad, hasFold, onGrain, onPhoto 
   const [a, b] = pair?.points ?? [];
   const mm = a && b && distance(a, b);
   const off = mm !== undefined && known !== undefined ? mm / known - 1 : undefined;
+  const trusted = off !== undefined && isAtMost(Math.abs(off), DISTANCE_SHARE);
   return (
     <section className={styles.part}>
       <h2>Checks</h2>
@@ -89,10 +91,10 @@ export function PhotoChecks({ pair, onPair, grainRad, hasFold, onGrain, onPhoto 
           </p>
           <LengthField spec={TRUE} label="In truth it is" valueMm={known} onChange={setKnown} />
           {off !== undefined && (
-            <p className={Math.abs(off) > DISTANCE_SHARE ? styles.next : undefined}>
-              {Math.abs(off) > DISTANCE_SHARE
-                ? `That is ${percent(off)} off: the lens bends there, or a corner is not on the sheet’s. Move the corners, or take the photo from farther away.`
-                : `That is within ${percent(off)}: the photo can be trusted there.`}
+            <p className={trusted ? undefined : styles.next}>
+              {trusted
+                ? `That is within ${percent(off)}: the photo can be trusted there.`
+                : `That is ${percent(off)} off: the lens bends there, or a corner is not on the sheet’s. Move the corners, or take the photo from farther away.`}
             </p>
           )}
         </>

@@ -10,6 +10,7 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Fold } from '@/ui/Fold';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
+import { valueOf } from '@/ui/numbers';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { MeasuredPicture } from './MeasuredPicture';
@@ -55,6 +56,7 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
   // A neck is drawn on a front and a back piece, each measured by itself.
   const apart = pieces && isNeck(kind, edge);
   const run = whole.pieces.runs[plan.id];
+  const turned = run?.turn === undefined ? undefined : valueOf(whole.numbers, run.turn);
   const typed = whole.pieces.apart.edges[plan.id] !== undefined;
   const halves = edge.seams?.length === 2 && !edge.sections;
   const tape = (
@@ -118,7 +120,7 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
         {edge.curve && (
           <NumberField
             spec={fields.turnRad}
-            value={measured?.turnRad ?? run?.turnRad ?? USUAL_TURN[edge.curve]}
+            value={measured?.turnRad ?? turned ?? USUAL_TURN[edge.curve]}
             required
             help="How far the edge turns on its way round: straight is 0°, half a circle 180°, a round hole 360°. An estimate until measured."
             onChange={(turnRad) => measure('total turn', 'turnRad', turnRad)}
@@ -136,7 +138,7 @@ export function EdgeMeasure({ plan }: { plan: EdgePlan }) {
           />
         )}
       </div>
-      {halves && plan.length && measured?.backMm === undefined && run?.backMm === undefined && (
+      {halves && plan.length && measured?.backMm === undefined && run?.back === undefined && (
         <BackAssumed plan={plan} />
       )}
       {edge.sections && (

@@ -1,0 +1,166 @@
+/** @jest-environment jsdom */
+import { render, screen } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { catalogue } from '@/core/garments/catalogue';
+import type { OutlineFacts } from '@/core/facts/outline';
+import { practiceTee } from '@/core/pieces/practice';
+import { UnitProvider } from '@/ui/unit';
+import { EdgesPanel } from './EdgesPanel';
+import { OutlinePanel } from './OutlinePanel';
+import { PhotoChecks } from './PhotoChecks';
+
+jest.setTimeout(30_000);
+
+const shape = catalogue.tee.shapes[0];
+if (!shape) throw new Error('expected the front of a tee, got none');
+const bare: OutlineFacts = {
+  ...practiceTee.front,
+  ring: practiceTee.front.ring.map(({ edge: _, ...knot }) => knot),
+};
+const isOff = (name: string): boolean => screen.getByRole<HTMLButtonElement>('button', { name }).disabled;
+const keep = jest.fn<void, [string, OutlineFacts | undefined]>();
+beforeEach(() => keep.mockClear());
+
+const edges = (outline: OutlineFacts, more: Partial<Parameters<typeof EdgesPanel>[0]> = {}) =>
+  render(
+    <UnitProvider initial="cm">
+      <EdgesPanel
+        shape={shape}
+        outline={outline}
+        plan={undefined}
+        naming={shape.edges[0]}
+        onName={() => undefined}
+        selected={undefined}
+        allowanceOf={() => 6}
+        onKeep={keep}
+        {...more}
+      />
+    </UnitProvider>,
+  );
+
+test('the edge that is asked for is said, and all are named from the corner that is chosen', async () => {
+  edges(bare, { selected: 0 });
+  expect(screen.getByText(/Click the point where/).textContent).toContain('neckline');
+  await userEvent.click(screen.getByRole('button', { name: 'Name all, clockwise' }));
+  expect(keep).toHaveBeenCalledTimes(1);
+  expect(keep.mock.lastCall?.[1]?.ring).toEqual(practiceTee.front.ring);
+});
+
+test('without a corner chosen nothing is named; a curve point is no corner', () => {
+  const { unmount } = edges(bare);
+  expect(isOff('Name all, clockwise')).toBe(true);
+  unmount();
+  edges(bare, { selected: 1 });
+  expect(isOff('Name all, clockwise')).toBe(true);
+});
+
+test('an allowance typed at an edge is kept for it; emptied, the usual one counts again', async () => {
+  edges(practiceTee.front, { naming: undefined });
+  await userEvent.click(screen.getByText('Allowances drawn on it'));
+  const field = screen.getByLabelText('shoulder (cm)');
+  expect((field as HTMLInputElement).value).toBe('0.6');
+  await userEvent.clear(field);
+  await userEvent.type(field, '1');
+  await userEvent.tab();
+  expect(keep.mock.lastCall?.[1]?.edges).toEqual({ shoulder: { allowanceMm: 10 } });
+});
+
+const outline = (facts: OutlineFacts | undefined, selected?: number, onPhoto = true) =>
+  render(
+    <UnitProvider initial="in">
+      <OutlinePanel
+        onPhoto={onPhoto}
+        outline={facts}
+        drawn="cut line"
+        onDrawn={() => undefined}
+        corner
+        onCorner={() => undefined}
+        selected={selected}
+        onKeep={keep}
+        onClose={() => undefined}
+      />
+    </UnitProvider>,
+  );
+
+test('what to do next is said as the outline grows, and it closes with three points', () => {
+  const { unmount } = outline(undefined);
+  expect(screen.queryAllByText(/Click the first corner of the piece/)).toHaveLength(1);
+  expect(isOff('Close the outline')).toBe(true);
+  unmount();
+  outline({ ...bare, ring: bare.ring.slice(0, 3), unfinished: true });
+  expect(screen.queryAllByText(/click the first point again to close it/)).toHaveLength(1);
+  expect(isOff('Close the outline')).toBe(false);
+});
+
+test('without a photo the scale of the bare table is said in the reader’s unit', () => {
+  outline(undefined, undefined, false);
+  expect(screen.queryAllByText(/squares are 3 15\/16/)).toHaveLength(1);
+});
+
+test('a point that is chosen is typed in inches and kept in millimetres, turned, or taken away', async () => {
+  outline(practiceTee.front, 0);
+  const down = screen.getByLabelText('Down (in)');
+  await userEvent.clear(down);
+  await userEvent.type(down, '4');
+  await userEvent.tab();
+  expect(keep.mock.lastCall?.[1]?.ring[0]).toMatchObject({ x: 0, y: 101.6 });
+  await userEvent.click(screen.getByRole('button', { name: 'Make it a curve point' }));
+  expect(keep.mock.lastCall?.[1]?.ring[0]).not.toHaveProperty('corner');
+  await userEvent.click(screen.getByRole('button', { name: 'Take the point away' }));
+  expect(keep.mock.lastCall?.[1]?.ring).toHaveLength(practiceTee.front.ring.length - 1);
+});
+
+const checks = (length: number) =>
+  render(
+    <UnitProvider initial="cm">
+      <PhotoChecks
+        pair={{
+          what: 'distance',
+          points: [
+            { x: 0, y: 0 },
+            { x: length, y: 0 },
+          ],
+        }}
+        onPair={() => undefined}
+        grainRad={undefined}
+        hasFold={false}
+        onGrain={undefined}
+        onPhoto
+      />
+    </UnitProvider>,
+  );
+
+test.each([
+  [505, /within 1\.0 %/],
+  [506, /1\.2 % off/],
+  [494, /1\.2 % off/],
+])('a distance of 50 cm that measures %d mm', async (mm, words) => {
+  checks(mm);
+  await userEvent.type(screen.getByLabelText('In truth it is (cm)'), '50');
+  await userEvent.tab();
+  expect(screen.queryAllByText(words)).toHaveLength(1);
+});
+
+test('two points along the grain tell how far it leans, clockwise from upright', async () => {
+  const grain = jest.fn<void, [number]>();
+  render(
+    <UnitProvider initial="cm">
+      <PhotoChecks
+        pair={{
+          what: 'grain',
+          points: [
+            { x: 0, y: 0 },
+            { x: -100, y: 100 },
+          ],
+        }}
+        onPair={() => undefined}
+        grainRad={undefined}
+        hasFold={false}
+        onGrain={grain}
+        onPhoto={false}
+      />
+    </UnitProvider>,
+  );
+  await userEvent.click(screen.getByRole('button', { name: 'Take this as the grain' }));
+  expect(grain.mock.lastCall?.[0]).toBeCloseTo(Math.PI / 4, 9);
+});
