@@ -193,6 +193,45 @@ test('what is no photo is refused by what it is, not by its name, and the table 
   await expect(page.getByRole('button', { name: /^Undo: Point 1/ })).toBeVisible();
 });
 
+test('an outline out of a drawing: its unit is asked for where it says none, its curves come along', async ({
+  page,
+}) => {
+  const id = await made(page, 'pattern', newPattern('Drawn sleeve', 'tee'));
+  await visit(page, `/patterns/${id}/trace`);
+  await page.getByLabel('Piece', { exact: true }).selectOption('sleeve');
+  const choose = (name: string, text: string) =>
+    page
+      .getByLabel('Drawing of the piece')
+      .setInputFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+  await choose('sleeve.svg', 'no drawing at all');
+  await expect(page.getByText(/no DXF drawing, whatever its name says/)).toBeVisible();
+  // A cap as a half circle of 100 units across, 60 deep below it: a unit is a millimetre.
+  await choose(
+    'sleeve.svg',
+    '<svg xmlns="http://www.w3.org/2000/svg"><path id="cap" d="M0 50A50 50 0 0 1 100 50L100 110L0 110Z"/></svg>',
+  );
+  const take = page.getByRole('button', { name: 'Take this' });
+  await expect(take).toBeDisabled();
+  await page.getByLabel('a centimetre').check({ force: true });
+  await expect(page.getByText('100.0 cm × 110.0 cm')).toBeVisible();
+  await page.getByLabel('a millimetre').check({ force: true });
+  await expect(page.getByText('10.0 cm × 11.0 cm')).toBeVisible();
+  await take.click();
+  await expect(page.getByRole('heading', { name: 'Its edges' })).toBeVisible();
+  for (const at of [
+    { x: 0, y: 50 },
+    { x: 100, y: 50 },
+    { x: 100, y: 110 },
+    { x: 0, y: 110 },
+  ])
+    await click(page, at);
+  await expect(page.getByText('1 of 3 pieces have their outline.')).toBeVisible();
+  // Half a circle 100 mm across is 157 mm long.
+  await page.getByRole('radio', { name: 'the seamline' }).check({ force: true });
+  await expect(page.locator('[data-number="piece.sleeve.cap"]')).toHaveText('15.7 cm');
+  await expect(page.locator('[data-number="piece.sleeve.back-underarm"]')).toHaveText('6.0 cm');
+});
+
 test.describe('on a tablet, by touch', () => {
   test.use({ hasTouch: true, viewport: { width: 768, height: 1024 } });
   test('taps set points, a tap on the first closes the outline', async ({ page }) => {

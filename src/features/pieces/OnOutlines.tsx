@@ -20,7 +20,7 @@ export function OnOutlines({ outlined, apart, onGoBy }: Props) {
         {apart === undefined ? '.' : ', '}
         {apart !== undefined && (
           <>
-            what was typed is <ExplainedNumber id={apart} /> from it, and counts.
+            what was typed differs by <ExplainedNumber id={apart} />, and counts.
           </>
         )}
       </p>

@@ -4,9 +4,11 @@ import Button from '@mui/material/Button';
 import { useRef } from 'react';
 import { lengthMm } from '@/core/facts/spec';
 import { sheets, type ReadPhoto, type SheetId } from '@/core/pieces/sheets';
+import type { Knot } from '@/core/facts/outline';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
 import { Tick } from '@/ui/Tick';
+import { DrawingPanel } from './DrawingPanel';
 import styles from './Trace.module.css';
 import type { Under } from './useUnder';
 
@@ -22,12 +24,14 @@ interface Props {
   readonly read: ReadPhoto | undefined;
   /** Whether a practice photo can be made of this piece. */
   readonly onPractise: (() => void) | undefined;
+  /** An outline was taken out of a drawing. */
+  readonly onTake: (ring: readonly Knot[]) => void;
   readonly selected: number | undefined;
   readonly onSelect: (nth: number) => void;
 }
 
 /** What lies under the outline: a photo, and the sheet in it that tells its scale. */
-export function SheetPanel({ under, read, onPractise, selected, onSelect }: Props) {
+export function SheetPanel({ under, read, onPractise, onTake, selected, onSelect }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const { photo, state, trouble } = under;
   return (
@@ -58,6 +62,7 @@ export function SheetPanel({ under, read, onPractise, selected, onSelect }: Prop
         }}
       />
       {trouble && <Alert>{trouble}</Alert>}
+      {!photo && <DrawingPanel onTake={onTake} />}
       {photo && state && !state.settled && (
         <>
           <p className={styles.next}>

@@ -155,7 +155,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
   };
 
   const points = onSheet ? (state?.corners ?? []) : pair ? [] : (outline?.ring ?? []);
-  const of = `${place} ${onSheet ? 'sheet' : flat ? 'flat' : 'bare'}`;
+  const of = `${place} ${onSheet ? 'sheet' : flat ? 'flat' : (outline?.from ?? 'bare')}`;
   const bounds = tableBounds(photo, onSheet, flat, outline?.ring ?? []);
   const lensAt = cursor;
   const lensWords = (view: View): string => {
@@ -221,6 +221,10 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
               ? () => void practise(kind, shape, practice, drawn).then(under.choose)
               : undefined
           }
+          onTake={(ring) => {
+            setSelected(undefined);
+            step('Outline from a drawing', closedOutline({ ...newOutline(line, 'a drawing'), ring }));
+          }}
           selected={onSheet ? selected : undefined}
           onSelect={(nth) => {
             setSelected(nth);

@@ -1,0 +1,122 @@
+import type { Knot } from '../../facts/outline';
+import { MOST_KNOTS } from '../../facts/outline';
+import { areaOfRings, simplified } from '../../geometry/clip';
+import { angleBetween, distance, minus, point, type Point } from '../../geometry/point';
+import { flattened } from '../../geometry/ring';
+import type { Path } from '../../geometry/path';
+import { endDirection, startDirection, type Segment } from '../../geometry/segment';
+import { endOf, pathOf, polyline, startOf } from '../../geometry/path';
+
+/** A closed line of a drawing, in the drawing’s own unit, y downwards. */
+export interface DrawnShape {
+  /** What the drawing calls it, or its layer. */
+  readonly name: string;
+  readonly path: Path;
+}
+
+/** What a drawing has, its unit where it says one, and what was done to it or left out. */
+export type DrawingRead =
+  | {
+      readonly ok: true;
+      readonly shapes: readonly DrawnShape[];
+      /** Millimetres in one unit; absent where the drawing does not say. */
+      readonly mmPerUnit?: number;
+      readonly notes: readonly string[];
+    }
+  | { readonly ok: false; readonly sentence: string };
+
+/** Larger files are no drawings of a few pieces, bytes. */
+export const MOST_DRAWING_BYTES = 10_000_000;
+/** More lines than this are a picture, not a pattern. */
+export const MOST_LINES = 20_000;
+/** Ends this close meet, mm (handbook of the trade: 1 mm); in a drawing without a unit its millimetre is not known yet. */
+export const CLOSES_MM = 1;
+
+export const NOTHING_CLOSED =
+  'There is no closed line in this drawing: close the outlines where it was drawn, or choose another file.';
+
+/** A line turns a corner there, radians: sharper than any curve of a piece between two of its points (from memory). */
+const CORNER_RAD = (20 * Math.PI) / 180;
+/** A drawing with too many points is thinned to this, mm (handbook of the trade). */
+const THINNED_MM = 0.05;
+
+/** The points of an outline out of a drawn line, mm: its curves keep their handles; one with too many points is thinned. */
+export function knotsOfDrawn({ path }: DrawnShape, mmPerUnit: number): readonly Knot[] {
+  const scaled = path.length > MOST_KNOTS ? thinned(path, mmPerUnit) : path;
+  const at = ({ x, y }: Point): Point => point(x * mmPerUnit, y * mmPerUnit);
+  return scaled.map((segment, nth) => {
+    const before = scaled.at(nth - 1) as Segment;
+    return {
+      ...at(segment.from),
+      ...(isCorner(before, segment) ? { corner: true } : {}),
+      ...(before.kind === 'cubic' ? { before: at(before.c2) } : {}),
+      ...(segment.kind === 'cubic' ? { after: at(segment.c1) } : {}),
+    };
+  });
+}
+
+function isCorner(before: Segment, after: Segment): boolean {
+  const [into, out] = [endDirection(before), startDirection(after)];
+  // Two straight stretches always meet in a corner: a curve through their ends would be another line.
+  if (before.kind === 'line' || after.kind === 'line') return true;
+  return !into || !out || Math.abs(angleBetween(into, out)) > CORNER_RAD;
+}
+
+function thinned(path: Path, mmPerUnit: number): Path {
+  let off = THINNED_MM / mmPerUnit;
+  let ring = simplified(flattened(path, off), off);
+  while (ring.length > MOST_KNOTS) {
+    off *= 2;
+    ring = simplified(ring, off);
+  }
+  return polyline([...ring, ring[0] as Point]);
+}
+
+/** Smaller than this a closed line is a mark, not a piece: a share of the largest. */
+const MARK_SHARE = 0.002;
+
+/** Closed lines, largest first, without dots and marks that are tiny beside the largest. */
+export function piecesAmong(shapes: readonly DrawnShape[]): readonly DrawnShape[] {
+  const sized = shapes
+    .map((shape) => ({ shape, area: Math.abs(areaOfRings([flattened(shape.path)])) }))
+    .toSorted((a, b) => b.area - a.area);
+  const largest = sized[0]?.area ?? 0;
+  return sized.filter(({ area }) => area > 0 && area >= MARK_SHARE * largest).map(({ shape }) => shape);
+}
+
+/** A line whose ends are closed where they are near enough, and by how much; nothing for one that stays open. */
+export function closedWithin(
+  path: Path,
+  reach: number,
+): { readonly path: Path; readonly gap: number } | undefined {
+  const gap = distance(startOf(path), endOf(path));
+  if (gap === 0) return { path, gap };
+  if (gap > reach) return undefined;
+  const [first] = path;
+  const last = path.at(-1) as Segment;
+  const closed = { ...last, to: first.from };
+  return { path: pathOf([...path.slice(0, -1), closed]), gap };
+}
+
+/** Open lines that follow each other within `reach`, joined into longer ones, whichever way each was drawn. */
+export function chained(lines: readonly (readonly Point[])[], reach: number): readonly (readonly Point[])[] {
+  const left = lines.filter((one) => one.length > 1).map((one) => [...one]);
+  const chains: (readonly Point[])[] = [];
+  while (left.length > 0) {
+    let chain: Point[] = left.shift() as Point[];
+    for (;;) {
+      const end = chain.at(-1) as Point;
+      const start = chain[0] as Point;
+      if (chain.length > 2 && distance(start, end) <= reach) break;
+      const next = left.findIndex(
+        (one) => distance(one[0] as Point, end) <= reach || distance(one.at(-1) as Point, end) <= reach,
+      );
+      if (next === -1) break;
+      const [found] = left.splice(next, 1) as [Point[]];
+      const along = distance(found[0] as Point, end) <= reach ? found : found.toReversed();
+      chain = [...chain, ...along.slice(1)];
+    }
+    chains.push(chain);
+  }
+  return chains;
+}

@@ -1,0 +1,96 @@
+import { Helper } from 'dxf';
+import { MM_PER_INCH } from '../../units/constants';
+import { point, type Point } from '../../geometry/point';
+import { polyline } from '../../geometry/path';
+import {
+  chained,
+  closedWithin,
+  CLOSES_MM,
+  MOST_DRAWING_BYTES,
+  MOST_LINES,
+  NOTHING_CLOSED,
+  piecesAmong,
+  type DrawingRead,
+  type DrawnShape,
+} from './drawing';
+
+/** What `$INSUNITS` of a DXF file means, mm (DXF reference, header variables). */
+const UNITS: Readonly<Record<number, number>> = {
+  1: MM_PER_INCH,
+  2: 12 * MM_PER_INCH,
+  4: 1,
+  5: 10,
+  6: 1000,
+};
+
+/** Layers of patterns exchanged between programs (ASTM D6673, from memory: the person chooses among them). */
+const LAYERS: Readonly<Record<string, string>> = {
+  '1': 'boundary',
+  '8': 'lines inside',
+  '14': 'sew line',
+};
+
+const LOCKED = 'This is a binary DXF file: save it as DXF in text (ASCII) and choose it again.';
+const NOT_DXF = 'This file is no DXF drawing, whatever its name says: choose another.';
+
+/**
+ * The closed lines of a DXF drawing in text: lines, arcs, polylines and splines, blocks put where they are inserted, lines that
+ * follow each other joined. Of circles and arcs every five degrees are a point. A fault as a sentence.
+ */
+export function readDxf(text: string): DrawingRead {
+  if (text.length > MOST_DRAWING_BYTES)
+    return {
+      ok: false,
+      sentence: 'This drawing is larger than 10 MB: save its outlines alone and choose it again.',
+    };
+  if (text.startsWith('AutoCAD Binary DXF')) return { ok: false, sentence: LOCKED };
+  if (!/^\s*0\s*\r?\n\s*SECTION/m.test(text) || !/\bENTITIES\b/.test(text))
+    return { ok: false, sentence: NOT_DXF };
+  let read: Pick<Helper, 'parsed'> & { readonly lines: ReturnType<Helper['toPolylines']>['polylines'] };
+  try {
+    const helper = new Helper(text);
+    read = { parsed: helper.parsed, lines: helper.toPolylines().polylines };
+  } catch {
+    return {
+      ok: false,
+      sentence: 'This DXF file breaks off or is damaged: save it again and choose it once more.',
+    };
+  }
+  if (read.lines.length > MOST_LINES)
+    return { ok: false, sentence: 'This drawing has too many lines for a pattern: save one size alone.' };
+  const mmPerUnit = UNITS[read.parsed.header.insUnits ?? 0];
+  const reach = CLOSES_MM / (mmPerUnit ?? 1);
+  const layers = new Map<string, Point[][]>();
+  for (const { layer, vertices } of read.lines) {
+    const name = layer?.name ?? '0';
+    // A drawing’s y points upwards.
+    const points = vertices.map(([x, y]) => point(x, -y)).filter(({ x, y }) => Number.isFinite(x + y));
+    layers.set(name, [...(layers.get(name) ?? []), points]);
+  }
+  let [mended, open] = [0, 0];
+  const shapes = [...layers].flatMap(([name, lines]) =>
+    chained(lines, reach).flatMap((points): DrawnShape[] => {
+      const closed = points.length > 2 ? closedWithin(polyline(points), reach) : undefined;
+      if (!closed) {
+        open += 1;
+        return [];
+      }
+      if (closed.gap > 0) mended += 1;
+      const means = LAYERS[name];
+      return [{ name: `Layer ${name}${means === undefined ? '' : ` (${means})`}`, path: closed.path }];
+    }),
+  );
+  const pieces = piecesAmong(shapes);
+  if (pieces.length === 0) return { ok: false, sentence: NOTHING_CLOSED };
+  return {
+    ok: true,
+    shapes: pieces,
+    ...(mmPerUnit === undefined ? {} : { mmPerUnit }),
+    notes: [
+      ...(mended > 0
+        ? [`${mended} open ${mended === 1 ? 'line was' : 'lines were'} closed, ends within 1 mm.`]
+        : []),
+      ...(open > 0 ? [`${open} open ${open === 1 ? 'line is' : 'lines are'} left out.`] : []),
+    ],
+  };
+}
