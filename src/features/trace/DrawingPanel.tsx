@@ -3,7 +3,13 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import type { Knot } from '@/core/facts/outline';
-import { knotsOfDrawn, type DrawingRead, type DrawnShape } from '@/core/formats/drawing/drawing';
+import {
+  knotsOfDrawn,
+  MOST_DRAWING_BYTES,
+  TOO_LARGE,
+  type DrawingRead,
+  type DrawnShape,
+} from '@/core/formats/drawing/drawing';
 import { boundsOf } from '@/core/geometry/ring';
 import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
@@ -122,11 +128,7 @@ function Picture({ shape, mmPerUnit }: { shape: DrawnShape; mmPerUnit: number | 
 
 /** Reads a drawing by what it is: SVG or DXF. The readers come only when one is chosen. */
 async function readDrawing(file: File): Promise<DrawingRead> {
-  if (file.size > 10_000_000)
-    return {
-      ok: false,
-      sentence: 'This drawing is larger than 10 MB: save its outlines alone and choose it again.',
-    };
+  if (file.size > MOST_DRAWING_BYTES) return TOO_LARGE;
   const text = await file.text();
   if (/<svg[\s>]|<\?xml/i.test(text.slice(0, 2000)))
     return (await import('@/core/formats/drawing/svgDrawing')).readSvg(text);

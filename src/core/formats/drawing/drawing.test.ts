@@ -89,7 +89,7 @@ describe('SVG', () => {
     const near = readSvg(svg('<path d="M0 0L100 0L100 100L0.5 0.5"/><path d="M0 0L100 0L100 100L0 20"/>'));
     expect(shapesOf(near)).toHaveLength(1);
     expect(near.ok && near.notes).toEqual([
-      '1 open line was closed, ends within 1 mm.',
+      '1 open line is closed, ends within 1 mm.',
       '1 open line is left out.',
     ]);
   });

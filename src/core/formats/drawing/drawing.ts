@@ -1,7 +1,7 @@
 import type { Knot } from '../../facts/outline';
 import { MOST_KNOTS } from '../../facts/outline';
 import { areaOfRings, simplified } from '../../geometry/clip';
-import { angleBetween, distance, minus, point, type Point } from '../../geometry/point';
+import { angleBetween, distance, point, type Point } from '../../geometry/point';
 import { flattened } from '../../geometry/ring';
 import type { Path } from '../../geometry/path';
 import { endDirection, startDirection, type Segment } from '../../geometry/segment';
@@ -32,8 +32,43 @@ export const MOST_LINES = 20_000;
 /** Ends this close meet, mm (handbook of the trade: 1 mm); in a drawing without a unit its millimetre is not known yet. */
 export const CLOSES_MM = 1;
 
-export const NOTHING_CLOSED =
-  'There is no closed line in this drawing: close the outlines where it was drawn, or choose another file.';
+export const TOO_LARGE: DrawingRead = {
+  ok: false,
+  sentence: 'This drawing is larger than 10 MB: save its outlines alone and choose it again.',
+};
+export const TOO_MANY_LINES = 'This drawing has too many lines for a pattern: save one size alone.';
+
+/** What was found in a drawing: its closed lines, how many of them had to be closed, and how many lines stayed open. */
+export interface FoundLines {
+  readonly shapes: readonly DrawnShape[];
+  readonly mended: number;
+  readonly open: number;
+}
+
+/** The drawing as it is chosen from: a sentence where nothing in it is closed. */
+export function drawingOf(
+  { shapes, mended, open }: FoundLines,
+  mmPerUnit: number | undefined,
+  notes: readonly string[] = [],
+): DrawingRead {
+  const pieces = piecesAmong(shapes);
+  if (pieces.length === 0)
+    return {
+      ok: false,
+      sentence:
+        'There is no closed line in this drawing: close the outlines where it was drawn, or choose another file.',
+    };
+  const lines = (count: number, does: string): readonly string[] =>
+    count === 0
+      ? []
+      : [`${count} open ${count === 1 ? 'line' : 'lines'} ${count === 1 ? 'is' : 'are'} ${does}.`];
+  return {
+    ok: true,
+    shapes: pieces,
+    ...(mmPerUnit === undefined ? {} : { mmPerUnit }),
+    notes: [...lines(mended, 'closed, ends within 1 mm'), ...lines(open, 'left out'), ...notes],
+  };
+}
 
 /** A line turns a corner there, radians: sharper than any curve of a piece between two of its points (from memory). */
 const CORNER_RAD = (20 * Math.PI) / 180;
@@ -76,7 +111,7 @@ function thinned(path: Path, mmPerUnit: number): Path {
 const MARK_SHARE = 0.002;
 
 /** Closed lines, largest first, without dots and marks that are tiny beside the largest. */
-export function piecesAmong(shapes: readonly DrawnShape[]): readonly DrawnShape[] {
+function piecesAmong(shapes: readonly DrawnShape[]): readonly DrawnShape[] {
   const sized = shapes
     .map((shape) => ({ shape, area: Math.abs(areaOfRings([flattened(shape.path)])) }))
     .toSorted((a, b) => b.area - a.area);

@@ -6,10 +6,11 @@ import {
   chained,
   closedWithin,
   CLOSES_MM,
+  drawingOf,
   MOST_DRAWING_BYTES,
   MOST_LINES,
-  NOTHING_CLOSED,
-  piecesAmong,
+  TOO_LARGE,
+  TOO_MANY_LINES,
   type DrawingRead,
   type DrawnShape,
 } from './drawing';
@@ -38,11 +39,7 @@ const NOT_DXF = 'This file is no DXF drawing, whatever its name says: choose ano
  * follow each other joined. Of circles and arcs every five degrees are a point. A fault as a sentence.
  */
 export function readDxf(text: string): DrawingRead {
-  if (text.length > MOST_DRAWING_BYTES)
-    return {
-      ok: false,
-      sentence: 'This drawing is larger than 10 MB: save its outlines alone and choose it again.',
-    };
+  if (text.length > MOST_DRAWING_BYTES) return TOO_LARGE;
   if (text.startsWith('AutoCAD Binary DXF')) return { ok: false, sentence: LOCKED };
   if (!/^\s*0\s*\r?\n\s*SECTION/m.test(text) || !/\bENTITIES\b/.test(text))
     return { ok: false, sentence: NOT_DXF };
@@ -56,8 +53,7 @@ export function readDxf(text: string): DrawingRead {
       sentence: 'This DXF file breaks off or is damaged: save it again and choose it once more.',
     };
   }
-  if (read.lines.length > MOST_LINES)
-    return { ok: false, sentence: 'This drawing has too many lines for a pattern: save one size alone.' };
+  if (read.lines.length > MOST_LINES) return { ok: false, sentence: TOO_MANY_LINES };
   const mmPerUnit = UNITS[read.parsed.header.insUnits ?? 0];
   const reach = CLOSES_MM / (mmPerUnit ?? 1);
   const layers = new Map<string, Point[][]>();
@@ -80,17 +76,5 @@ export function readDxf(text: string): DrawingRead {
       return [{ name: `Layer ${name}${means === undefined ? '' : ` (${means})`}`, path: closed.path }];
     }),
   );
-  const pieces = piecesAmong(shapes);
-  if (pieces.length === 0) return { ok: false, sentence: NOTHING_CLOSED };
-  return {
-    ok: true,
-    shapes: pieces,
-    ...(mmPerUnit === undefined ? {} : { mmPerUnit }),
-    notes: [
-      ...(mended > 0
-        ? [`${mended} open ${mended === 1 ? 'line was' : 'lines were'} closed, ends within 1 mm.`]
-        : []),
-      ...(open > 0 ? [`${open} open ${open === 1 ? 'line is' : 'lines are'} left out.`] : []),
-    ],
-  };
+  return drawingOf({ shapes, mended, open }, mmPerUnit);
 }

@@ -7,10 +7,11 @@ import { cubic, line, type Segment } from '../../geometry/segment';
 import {
   closedWithin,
   CLOSES_MM,
+  drawingOf,
   MOST_DRAWING_BYTES,
   MOST_LINES,
-  NOTHING_CLOSED,
-  piecesAmong,
+  TOO_LARGE,
+  TOO_MANY_LINES,
   type DrawingRead,
   type DrawnShape,
 } from './drawing';
@@ -36,11 +37,7 @@ const NOT_SVG = 'This file is no SVG drawing, whatever its name says: choose ano
  * out, entities of its own and what is nested too deep are refused. A fault as a sentence.
  */
 export function readSvg(text: string): DrawingRead {
-  if (text.length > MOST_DRAWING_BYTES)
-    return {
-      ok: false,
-      sentence: 'This drawing is larger than 10 MB: save its outlines alone and choose it again.',
-    };
+  if (text.length > MOST_DRAWING_BYTES) return TOO_LARGE;
   if (/<!ENTITY/i.test(text))
     return {
       ok: false,
@@ -68,21 +65,8 @@ export function readSvg(text: string): DrawingRead {
   const reach = CLOSES_MM / (mmPerUnit ?? 1);
   const fault = walk(found, childrenOf(root, 'svg'), { transforms: [], name: '', depth: 0, reach });
   if (fault !== undefined) return { ok: false, sentence: fault };
-  const pieces = piecesAmong(found.shapes);
-  if (pieces.length === 0) return { ok: false, sentence: NOTHING_CLOSED };
-  const { mended, open, left } = found;
-  return {
-    ok: true,
-    shapes: pieces,
-    ...(mmPerUnit === undefined ? {} : { mmPerUnit }),
-    notes: [
-      ...(mended > 0
-        ? [`${mended} open ${mended === 1 ? 'line was' : 'lines were'} closed, ends within 1 mm.`]
-        : []),
-      ...(open > 0 ? [`${open} open ${open === 1 ? 'line is' : 'lines are'} left out.`] : []),
-      ...[...left].toSorted().map((what) => `${LEFT_OUT[what] ?? what} are left out.`),
-    ],
-  };
+  const left = [...found.left].toSorted().map((what) => `${LEFT_OUT[what] ?? what} are left out.`);
+  return drawingOf(found, mmPerUnit, left);
 }
 
 /** Millimetres in a user unit: where its width is absolute, by its view box; else it does not say. */
@@ -148,8 +132,7 @@ function walk(found: Found, elements: readonly Element[], inside: Inside): strin
     if (d === 'percent') found.left.add('percent');
     else if (d !== undefined) {
       found.lines += 1;
-      if (found.lines > MOST_LINES)
-        return 'This drawing has too many lines for a pattern: save one size alone.';
+      if (found.lines > MOST_LINES) return TOO_MANY_LINES;
       addClosed(found, d, within);
     }
   }
