@@ -23,7 +23,8 @@ test('cloths side by side say what each takes or lacks', async ({ page }) => {
   for (const [at, name] of ['Loon swim', 'Minnow lining'].entries())
     await hands.select(`Cloth ${at + 2}`, name);
   const briefs = page.getByRole('row', { name: /^Briefs or swim bottoms/ });
-  await expect(briefs).toContainText('50 % is asked: 28 % short, not suitable');
+  // Five cloths are each tried as every garment: that takes as long as the machine takes.
+  await expect(briefs).toContainText('50 % is asked: 28 % short, not suitable', { timeout: 40_000 });
   await expect(
     page.getByRole('img', { name: /Loon swim: \d+ newtons per metre.*Minnow lining: \d+/ }),
   ).toBeVisible();

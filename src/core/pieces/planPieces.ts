@@ -1,5 +1,6 @@
 import type { Explained, Term } from '../explain/explained';
 import { getNumber, leaf, say, type Input, type Ledger } from '../explain/ledger';
+import { createMemory } from '../explain/remember';
 import { stage, type SeenBy } from '../explain/stage';
 import type { OutlineFacts } from '../facts/outline';
 import type { Edge, GarmentKind, Zone } from '../fit/garmentKind';
@@ -25,6 +26,7 @@ export const planPieces = stage(piecesSee, workPieces);
 
 function workPieces({ book, facts: { garment, pattern }, kind, size }: Inputs): PiecesPlan {
   const shapes = shapesOf(pattern, size);
+  if (Object.keys(shapes).length === 0) return recallBare([kind], () => withoutOutlines(kind));
   const read = readOutlines(kind, shapes, pattern, garment.pattern);
   const outlines = Object.fromEntries(
     Object.entries(read).flatMap(([id, one]) => (one.ok ? [[id, one.outline] as const] : [])),
@@ -80,6 +82,17 @@ function rowsOf({ book, kind }: OnOutlines, walked: readonly SeamWalk[]): Pieces
     }),
   );
 }
+
+const recallBare = createMemory<PiecesPlan>();
+/** Most garments: their pieces are named, and nothing is measured. */
+const withoutOutlines = ({ shapes }: GarmentKind): PiecesPlan => ({
+  pieces: shapes.map(({ id, label }) => ({ id, label, outlined: false, edges: [] })),
+  seams: [],
+  edges: {},
+  runs: {},
+  girths: {},
+  rows: {},
+});
 
 interface OnOutlines {
   readonly book: Ledger;
