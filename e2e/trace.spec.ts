@@ -123,6 +123,7 @@ test('each step is undone by itself, and a crossing outline is shown and refused
   await page.getByRole('button', { name: /^Undo: Point 4/ }).click();
   await expect(page.getByRole('button', { name: /^Undo: Point 3/ })).toBeVisible();
   await page.getByRole('button', { name: 'Put back' }).click();
+  await expect(page.getByRole('button', { name: /^Undo: Point 4/ })).toBeVisible();
   await page.getByRole('button', { name: 'Close the outline' }).click();
   await expect(page.getByText(/The outline crosses itself: drag the points apart/)).toBeVisible();
   // Points 2 and 3 change places.

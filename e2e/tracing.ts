@@ -7,7 +7,7 @@ import { readOutline } from '@/core/pieces/outline';
 import { practiceTee } from '@/core/pieces/practice';
 import { cornersAt, drawnAllowance } from '@/core/pieces/readOutlines';
 import type { ShapeEdge } from '@/core/fit/pieceShape';
-import type { Page } from './test';
+import { expect, type Page } from './test';
 
 /** What is to be clicked on a made photo of a piece: the sheet in its pixels, the cut edge on the floor. */
 export interface Clicks {
@@ -58,6 +58,7 @@ export function clicksOf(piece: 'front' | 'back'): Clicks {
 /** Where a place of the tracing table is on the page. */
 export async function onPage(page: Page, { x, y }: Point): Promise<readonly [number, number]> {
   const table = page.getByRole('application');
+  await expect(table).toHaveAttribute('data-view', /scale/);
   const view = JSON.parse((await table.getAttribute('data-view')) ?? '{}') as Point & { scale: number };
   const box = await table.boundingBox();
   // The table has a border of one pixel.

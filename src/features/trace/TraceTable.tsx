@@ -93,7 +93,7 @@ export function TraceTable(props: Props) {
         role="application"
         aria-label={label}
         onKeyDown={press}
-        data-view={JSON.stringify(view)}
+        data-view={size.measured ? JSON.stringify(view) : undefined}
       >
         <Layers view={view} photo={photo} map={map} width={size.width} height={size.height}>
           {draw(view)}

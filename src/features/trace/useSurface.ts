@@ -11,7 +11,8 @@ const REACH_PX = { loose: { touch: 24, mouse: 12 }, close: { touch: 16, mouse: 6
 interface Surface {
   readonly ref: RefObject<HTMLDivElement | null>;
   readonly view: View;
-  readonly size: { readonly width: number; readonly height: number };
+  /** Of the table on the page, px; a guess until it is measured. */
+  readonly size: { readonly width: number; readonly height: number; readonly measured: boolean };
   readonly fit: () => void;
   readonly zoom: (factor: number) => void;
 }
@@ -32,7 +33,7 @@ interface Options {
 /** Looking about on the table and taking hold of its points: by mouse, wheel, fingers and pinch. */
 export function useSurface({ bounds, of, points, setting, onMove, onTap, onHover }: Options): Surface {
   const ref = useRef<HTMLDivElement>(null);
-  const [size, setSize] = useState({ width: 800, height: 560 });
+  const [size, setSize] = useState({ width: 800, height: 560, measured: false });
   const [own, setOwn] = useState<{ readonly of: string; readonly view: View } | undefined>(undefined);
   // Fitted once to what there was at first: points that are added do not move the table under the hand.
   const [fit, setFit] = useState({ of, bounds });
@@ -47,7 +48,7 @@ export function useSurface({ bounds, of, points, setting, onMove, onTap, onHover
     const watch = new ResizeObserver(([entry]) => {
       if (!entry) return;
       const { width, height } = entry.contentRect;
-      if (width > 0 && height > 0) setSize({ width, height });
+      if (width > 0 && height > 0) setSize({ width, height, measured: true });
     });
     watch.observe(box);
     return () => watch.disconnect();
