@@ -6,7 +6,7 @@ import { endDirection, partsUntil, startDirection, turnOfSegment, type Segment }
 /** A curve is cut until each part turns less than this, radians: on 45 mm of allowance that is true to 0.02 mm. */
 const STEP_RAD = 0.06;
 /** A mitre is kept to this many times the allowance, then it is cut square (handbook of the trade, common practice). */
-const MITRE = 2.5;
+export const MITRE = 2.5;
 
 /**
  * The line that runs `mm` to the left of a path, as points: outside of an outline that runs clockwise as it is seen, inside

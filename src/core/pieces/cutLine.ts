@@ -3,9 +3,9 @@ import type { ShapeEdge } from '../fit/pieceShape';
 import { largestOf, united } from '../geometry/clip';
 import { backwards, endOf, mirroredIn, startOf, turnOf, type Path } from '../geometry/path';
 import { minus, plus, unitOf, type Point } from '../geometry/point';
-import { offset } from '../geometry/offset';
+import { MITRE, offset } from '../geometry/offset';
 import { endDirection, startDirection, type Segment } from '../geometry/segment';
-import { crossing, mitred, MITRE, runOn } from './offsets';
+import { crossing, mitred, runOn } from './offsets';
 import type { Outline } from './outline';
 
 export interface CutLineOptions {

@@ -2,8 +2,7 @@ import { MOST_KNOTS, type Knot, type OutlineFacts } from '../facts/outline';
 import type { PieceShape } from '../fit/pieceShape';
 import { distance, type Point } from '../geometry/point';
 import { lengthOfSegment, parameterAt, partsUntil, pointOf, type Segment } from '../geometry/segment';
-import { isFlat } from '../geometry/ring';
-import { areaOf } from '../geometry/ring';
+import { areaOf, isFlat } from '../geometry/ring';
 import { knotsApart, ringPath } from './ring';
 
 /** What one hand does to an outline; each gives the outline as it then is. Points are counted from 0. */

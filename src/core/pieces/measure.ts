@@ -1,5 +1,5 @@
 import type { ZoneId } from '../facts/garment';
-import type { LevelAt } from '../fit/pieceShape';
+import type { LevelAt, PieceShape, ShapeEdge } from '../fit/pieceShape';
 import { endOf, lengthOf, startOf, turnOf } from '../geometry/path';
 import { flattened } from '../geometry/ring';
 import { cornerBetween, type Segment } from '../geometry/segment';
@@ -33,12 +33,19 @@ export function edgeMeasure(outline: Outline, id: string): EdgeMeasure | undefin
   };
 }
 
+/** How many sides of the body an edge of an opened-out piece runs on: both, but for the fold, of a piece that has one. */
+export const sidesOf = ({ edges }: PieceShape, edge: ShapeEdge | undefined): number =>
+  edges.some(({ fold }) => fold) && !edge?.fold ? 2 : 1;
+
 /** What an edge measures on one side of the body. */
 export function edgeEachSide(outline: Outline, id: string): EdgeMeasure | undefined {
   const measure = edgeMeasure(outline, id);
   if (!measure) return undefined;
-  const edge = outline.shape.edges.find((one) => one.id === id);
-  const sides = outline.shape.edges.some(({ fold }) => fold) && !edge?.fold ? 2 : 1;
+  const { shape } = outline;
+  const sides = sidesOf(
+    shape,
+    shape.edges.find((one) => one.id === id),
+  );
   return { lengthMm: measure.lengthMm / sides, turnRad: measure.turnRad / sides };
 }
 

@@ -1,5 +1,5 @@
 import type { ShapeEdge } from '../fit/pieceShape';
-import { offset } from '../geometry/offset';
+import { MITRE, offset } from '../geometry/offset';
 import { endOf, polyline, type Path } from '../geometry/path';
 import { distance, meetingOf, minus, plus, times, unitOf, type Point } from '../geometry/point';
 
@@ -9,9 +9,6 @@ export interface OffsetEdge {
   readonly path: Path;
   readonly mm: number;
 }
-
-/** A mitre is kept to this many times the larger allowance, then it is cut square (common practice). */
-export const MITRE = 2.5;
 
 /** The lines beside the edges of a closed piece, each joined to the next where the two meet. */
 export function joinedOffsets(

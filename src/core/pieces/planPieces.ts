@@ -5,7 +5,7 @@ import { stage, type SeenBy } from '../explain/stage';
 import type { OutlineFacts } from '../facts/outline';
 import type { Edge, GarmentKind, Zone } from '../fit/garmentKind';
 import { isEachSide, type PieceShape, type SewnEdges } from '../fit/pieceShape';
-import { edgeEachSide, edgeMeasure, lengthEachSide, zoneWidth, type EdgeMeasure } from './measure';
+import { edgeEachSide, edgeMeasure, lengthEachSide, sidesOf, zoneWidth, type EdgeMeasure } from './measure';
 import type { Outline } from './outline';
 import { readOutlines, shapesOf } from './readOutlines';
 import type { OutlineRun, PiecePlan, PiecesPlan, SeamWalk } from './types';
@@ -168,8 +168,7 @@ function edgeOnOutlines(
   const measured = runs.flatMap(({ shape, one }) => {
     const outline = on.outlines[shape.id];
     const measure = outline && edgeEachSide(outline, one.id);
-    const sides = shape.edges.some(({ fold }) => fold) ? 2 : 1;
-    const times = (countOf(on, shape) * sides) / (edge.pair ? 2 : 1);
+    const times = (countOf(on, shape) * sidesOf(shape, one)) / (edge.pair ? 2 : 1);
     return measure ? [{ shape, of: `${shape.label.toLowerCase()}, ${one.label}`, measure, times }] : [];
   });
   if (measured.length === 0 || measured.length < runs.length) return undefined;

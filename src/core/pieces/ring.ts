@@ -12,7 +12,7 @@ const SAME_MM = 0.01;
  * corners (see `pathThrough`), by its handles where a point has them. Nothing for fewer than three points that differ.
  */
 export function ringPath(ring: readonly Knot[]): Path | undefined {
-  const knots = ring.filter((one, nth) => distance(one, ring.at(nth - 1) as Knot) > SAME_MM);
+  const knots = knotsApart(ring);
   if (knots.length < 3) return undefined;
   const first = Math.max(
     knots.findIndex(({ corner }) => corner),

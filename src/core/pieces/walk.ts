@@ -1,7 +1,7 @@
 import { isAtMost } from '../units/tolerance';
 import type { Meeting, SewnEdges, ShapeEdge } from '../fit/pieceShape';
 import { anglesOf, lengthEachSide } from './measure';
-import type { Outline } from './outline';
+import { neighbours, type Outline } from './outline';
 
 /** How two sides of a seam compare. */
 export type Verdict = 'agree' | 'eased' | 'gathered' | 'stretched' | 'wrong';
@@ -82,10 +82,9 @@ function endsOf(
   const nth = outline.edges.findIndex(({ of }) => of.id === id);
   const angles = anglesOf(outline, id);
   if (nth === -1 || !angles) return [];
-  const { edges } = outline;
-  const [before, after] = [edges.at(nth - 1), edges[(nth + 1) % edges.length]];
+  const { before, after } = neighbours(outline, nth);
   return [
-    ...(before ? [{ next: before.of, angle: angles.start }] : []),
-    ...(after ? [{ next: after.of, angle: angles.end }] : []),
+    { next: before.of, angle: angles.start },
+    { next: after.of, angle: angles.end },
   ];
 }
