@@ -117,9 +117,12 @@ export async function isLive(page: Page): Promise<void> {
   await live(page);
 }
 
-/** Waits until the page answers keys: its heading and every field of it belong to React. */
-const live = (page: Page) =>
-  page.waitForFunction(
+/**
+ * Waits until the page answers keys: its heading and every field of it belong to React, and what React does after
+ * painting (listening for `/`) is done too, for it does that before the browser has time to spare.
+ */
+async function live(page: Page): Promise<void> {
+  await page.waitForFunction(
     () =>
       [...document.querySelectorAll('h1, input, textarea:not([aria-hidden])')].every((element) =>
         Object.keys(element).some((key) => key.startsWith('__reactFiber$')),
@@ -127,6 +130,10 @@ const live = (page: Page) =>
     undefined,
     { timeout: 20_000 },
   );
+  await page.evaluate(
+    () => new Promise<void>((resolve) => requestIdleCallback(() => resolve(), { timeout: 5000 })),
+  );
+}
 
 /** Fills in a new garment for Odile out of Heron jersey on the page for it, and starts it; its address. */
 export async function startGarment(page: Page, hands: Hands, name: string): Promise<string> {

@@ -1,6 +1,6 @@
 'use client';
 import { useRouter } from 'next/navigation';
-import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useId, useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react';
 import type { JumpTarget } from '@/core/views/pageViews';
 import { isTyping } from '@/ui/isTyping';
 import styles from './Shell.module.css';
@@ -15,7 +15,8 @@ export function JumpBox() {
   const [targets, setTargets] = useState<readonly JumpTarget[]>([]);
   const [at, setAt] = useState(0);
 
-  useEffect(() => {
+  // Listens before the page is painted: whoever sees the box can press the key.
+  useLayoutEffect(() => {
     const press = (event: globalThis.KeyboardEvent) => {
       if (event.key !== '/' || isTyping(event.target) || event.ctrlKey || event.metaKey) return;
       event.preventDefault();
