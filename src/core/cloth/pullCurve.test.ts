@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import regression from 'regression';
 import { USUAL_STRIP, simulatedGauge, simulatedReadings } from './gauge/simulatedGauge';
 import type { GaugeReading } from './gauge/pullGauge';
-import { interpolateMonotone } from './monotone';
+import { interpolateMonotone } from '../geometry/monotone';
 import { ENOUGH_POINTS, fitCurve, logFit, tensionAt, tensionOfWeight, type TensionPoint } from './pullCurve';
 
 const powerPoints = (tS: number, S: number, k: number, shares: readonly number[]): TensionPoint[] =>

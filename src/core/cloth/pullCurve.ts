@@ -1,6 +1,6 @@
 import { ROUNDING } from '../units/tolerance';
 import { STANDARD_GRAVITY } from '../units/constants';
-import { interpolateMonotone, type Interpolant } from './monotone';
+import { interpolateMonotone, type Interpolant } from '../geometry/monotone';
 
 /** One reading of a pull: extension as a share of the rest length, tension in N per metre of width. */
 export interface TensionPoint {

@@ -1,7 +1,7 @@
 import type { Explained, Quantity, Term } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
 import { DEFAULT_K, stackExtension, type LayerTension } from './layers';
-import { pieceAt, type Knot } from './monotone';
+import { pieceAt, type Knot } from '../geometry/monotone';
 import type { Curve } from './pullCurve';
 
 /** One layer's pull in one direction, with its numbers in the ledger. */

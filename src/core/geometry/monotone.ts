@@ -3,9 +3,9 @@ export interface Knot {
   readonly y: number;
 }
 
-/** A curve through knots that never falls where they do not. */
+/** A curve through knots that is monotone between each and the next. */
 export interface Interpolant {
-  /** The knots it passes through: the given ones, with any that fell levelled. */
+  /** The knots it passes through. */
   readonly knots: readonly Knot[];
   readonly slopes: readonly number[];
   /** The value at `x`; the nearest end's value outside the knots. */
@@ -17,8 +17,10 @@ export interface Interpolant {
  * least two knots with rising x. Knots that fall are first levelled with their neighbours, so that the result
  * never falls.
  */
-export function interpolateMonotone(given: readonly Knot[]): Interpolant {
-  const knots = levelled(given);
+export const interpolateMonotone = (given: readonly Knot[]): Interpolant => interpolateThrough(levelled(given));
+
+/** The same through knots that may rise and fall: between two of them it goes beyond neither. */
+export function interpolateThrough(knots: readonly Knot[]): Interpolant {
   const slopes = limitedSlopes(knots);
   return {
     knots,
