@@ -3,7 +3,7 @@ import { newGarment } from '../src/core/facts/garment';
 import { ONE_SIZE, type Shapes } from '../src/core/facts/outline';
 import { newPattern } from '../src/core/facts/pattern';
 import { catalogue } from '../src/core/garments/catalogue';
-import { planPieces } from '../src/core/pieces/planPieces';
+import { piecesAsDrawn } from '../src/core/pieces/piecesAsDrawn';
 import { practiceTee } from '../src/core/pieces/practice';
 
 const RUNS = 60;
@@ -13,7 +13,7 @@ const drawn = newGarment('Bench', 'tee').pattern;
 const walkMs = (shapes: Shapes): number => {
   const pattern = { ...newPattern('Bench', 'tee'), shapes: { [ONE_SIZE]: shapes } };
   const start = performance.now();
-  planPieces({
+  piecesAsDrawn({
     book: createLedger(),
     facts: { pattern, garment: { pattern: drawn } },
     kind: tee,

@@ -1,4 +1,5 @@
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
+import { alterationsSpec } from './alteration';
 import { useIds } from './edgeUses';
 import { kindIds, type KindId } from './kindIds';
 import { setupSpec } from './setup';
@@ -191,6 +192,7 @@ export const garmentSpec = record('Garment', {
     sleeveHemAllowanceMm: lengthMm('Sleeve hem, turned up', 0, 120, [8, 65]),
     hemAllowanceMm: lengthMm('Hem, turned up', 0, 120, [8, 65]),
   }),
+  alterations: optional(alterationsSpec),
   stay: choice('Shoulder stay', ['clear-elastic', 'knit-tape', 'none']),
   ways: optional(map('Ways to go about it', id('the way'), 20)),
   picks: optional(map('Stitches chosen', stitchPickSpec, 200)),

@@ -14,21 +14,29 @@ interface Inputs {
   readonly kind: GarmentKind;
   readonly zones: readonly ZonePlan[];
   readonly size: SizePlan | undefined;
-  /** Girths measured on the pattern’s outlines, by zone. */
-  readonly girths: Readonly<Record<ZoneId, NumberId>>;
+  /** Girths measured on the pattern’s outlines, by zone: as they are cut, and as they were drawn where that may differ. */
+  readonly pieces: {
+    readonly girths: Readonly<Record<ZoneId, NumberId>>;
+    readonly drawnGirths: Readonly<Record<ZoneId, NumberId>>;
+  };
 }
 
 /** The zones with what to change on the pattern: measured on it, or out of its size table. */
 export const withPattern = stage(patternSees, workPattern);
 
-function workPattern({ book, facts: { garment }, kind, zones, size, girths }: Inputs): readonly ZonePlan[] {
+function workPattern({ book, facts: { garment }, kind, zones, size, pieces }: Inputs): readonly ZonePlan[] {
   return zones.map((plan) => {
     const zone = kind.zones.find(({ id }) => id === plan.zone);
     const typed = garment.pattern.finished[plan.zone];
-    const outlined = girths[plan.zone];
+    const outlined = pieces.girths[plan.zone];
     if (zone && (typed !== undefined || outlined !== undefined)) {
+      const drawn = pieces.drawnGirths[plan.zone];
       const girth =
-        typed === undefined ? getNumber(book.numbers, outlined ?? '') : typedGirth(book, zone, typed);
+        typed === undefined
+          ? getNumber(book.numbers, outlined ?? '')
+          : outlined !== undefined && drawn !== undefined
+            ? alteredGirth(book, zone, typedGirth(book, zone, typed), outlined, drawn)
+            : typedGirth(book, zone, typed);
       return { ...plan, pattern: measuredPattern(book, zone, getNumber(book.numbers, plan.rest), girth) };
     }
     const sized = size?.zones.find((one) => one.zone === plan.zone);
@@ -44,6 +52,26 @@ function workPattern({ book, facts: { garment }, kind, zones, size, girths }: In
 
 const typedGirth = (book: Ledger, { id, label }: Zone, mm: number): Explained =>
   book.given(`fit.${id}.pattern`, `pattern at the ${label.toLowerCase()}, finished`, mm, 'mm', 'measured');
+
+/** What was typed is the pattern as drawn: its alterations change it by as much as they change its outlines. */
+const alteredGirth = (
+  book: Ledger,
+  { id, label }: Zone,
+  typed: Explained,
+  outlined: NumberId,
+  drawn: NumberId,
+): Explained =>
+  book.work(`fit.${id}.patternAltered`, {
+    label: `pattern at the ${label.toLowerCase()}, as altered`,
+    unit: 'mm',
+    mark: 'measured',
+    formula: 'typed + altered - drawn',
+    terms: {
+      typed,
+      altered: getNumber(book.numbers, outlined),
+      drawn: getNumber(book.numbers, drawn),
+    },
+  });
 
 function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girth: Explained): PatternPlan {
   const perSeamEdge = zoneChange(book, zone, `fit.${zone.id}.perSeamEdge`, girth, rest);

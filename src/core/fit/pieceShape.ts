@@ -30,6 +30,10 @@ export interface PieceShape {
   readonly levels?: Readonly<Record<ZoneId, LevelAt>>;
   /** Zones that are as long as these edges together. */
   readonly along?: Readonly<Record<ZoneId, readonly string[]>>;
+  /** Edges that move when a zone is altered, where they are not those in the seam its level is told by. */
+  readonly takes?: Readonly<Record<ZoneId, readonly string[]>>;
+  /** A deeper seat opens at one edge and runs out at the other. */
+  readonly seat?: { readonly opens: string; readonly hinge: string };
 }
 
 /** How two edges meet that are sewn together: as long as each other, unless one is eased, gathered or stretched on. */

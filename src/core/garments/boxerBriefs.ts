@@ -53,7 +53,7 @@ export const boxerBriefs: GarmentKind = {
         sewnInto('back-crotch', 'crotch, back', 'crotch'),
         onFold('fold at centre back'),
       ],
-      { along: { waist: ['waist'], thigh: ['leg'] } },
+      { along: { waist: ['waist'], thigh: ['leg'] }, seat: { opens: 'centre', hinge: 'pouch' } },
     ),
     shape(
       'pouch',

@@ -69,7 +69,7 @@ export const bra: GarmentKind = {
         finishedAt('lower', 'lower edge', 'band'),
         sewnInto('bridge', 'seam to the bridge'),
       ],
-      { along: { band: ['lower'] } },
+      { along: { band: ['lower'] }, takes: { band: ['closure'] } },
     ),
     pairShape('cup-lining', 'Lining of the cup', [
       plain('upper', 'upper edge'),

@@ -66,6 +66,8 @@ export const briefs: GarmentKind = {
           also: [`${id}-lining`],
           levels: { hip: ['side', 1] },
           along: { 'low-hip': ['waist'], leg: ['leg'], rise: ['centre'] },
+          takes: { 'low-hip': ['side'] },
+          ...(id === 'back' ? { seat: { opens: 'centre', hinge: 'side' } } : {}),
         },
       ),
     ),

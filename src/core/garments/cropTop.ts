@@ -68,6 +68,7 @@ export const cropTop: GarmentKind = {
         also: [`${id}-lining`],
         levels: { bust: ['side', 0.05] },
         along: { underbust: ['lower-edge'] },
+        takes: { underbust: ['side'] },
       },
     ),
   ),

@@ -63,6 +63,8 @@ export const foldoverTrousers: GarmentKind = {
       {
         levels: { hip: ['front-crotch', 0.65] },
         along: { waist: ['waist'], inseam: ['front-inseam'] },
+        takes: { waist: ['front-crotch', 'back-crotch'] },
+        seat: { opens: 'back-crotch', hinge: 'front-crotch' },
       },
     ),
   ],

@@ -24,6 +24,16 @@ const LEG_LEVELS = {
   ankle: ['inseam', 1],
 } as const;
 const LEG_ALONG = { waist: ['waist'], rise: ['crotch'] } as const;
+const BOTH_SIDES = ['outseam', 'inseam'];
+/** The crotch keeps its curve: waist and hip are altered at the outside. */
+const LEG_TAKES = {
+  waist: ['outseam'],
+  hip: ['outseam'],
+  thigh: BOTH_SIDES,
+  knee: BOTH_SIDES,
+  calf: BOTH_SIDES,
+  ankle: BOTH_SIDES,
+};
 
 /** Leggings or cycling shorts with a folded waistband. */
 export const leggings: GarmentKind = {
@@ -77,7 +87,7 @@ export const leggings: GarmentKind = {
         sewnInto('inseam', 'inside leg'),
         sewnInto('crotch', 'crotch'),
       ],
-      { levels: LEG_LEVELS, along: LEG_ALONG },
+      { levels: LEG_LEVELS, along: LEG_ALONG, takes: LEG_TAKES },
     ),
     pairShape(
       'back',
@@ -89,7 +99,7 @@ export const leggings: GarmentKind = {
         finishedAt('hem', 'leg hem', 'leg-hem'),
         sewnInto('outseam', 'outside leg'),
       ],
-      { levels: LEG_LEVELS, along: LEG_ALONG },
+      { levels: LEG_LEVELS, along: LEG_ALONG, takes: LEG_TAKES, seat: { opens: 'crotch', hinge: 'outseam' } },
     ),
   ],
   sewn: [

@@ -76,7 +76,7 @@ export const shapedBlouse: GarmentKind = {
         finishedAt('hem', 'hem'),
         onFold(),
       ],
-      { levels: { bust: ['panel', 0.2] } },
+      { levels: { bust: ['panel', 0.2] }, takes: { bust: [] } },
     ),
     pairShape(
       'side-front',

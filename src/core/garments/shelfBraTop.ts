@@ -115,7 +115,7 @@ export const shelfBraTop: GarmentKind = {
           finishedAt('shelf-hem', 'hem of the shelf'),
           onFold(),
         ],
-        { along: { underbust: ['shelf-hem'] } },
+        { along: { underbust: ['shelf-hem'] }, takes: { underbust: ['side'] } },
       ),
     ),
   ],

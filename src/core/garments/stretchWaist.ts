@@ -31,7 +31,10 @@ export const stretchWaist: GarmentKind = {
       id,
       id === 'front' ? 'Front panel' : 'Back panel',
       [finishedAt('waist', 'waist'), side, finishedAt('hem', 'hem'), onFold()],
-      { levels: { hip: ['side', 0.25] } },
+      {
+        levels: { hip: ['side', 0.25] },
+        ...(id === 'back' ? { seat: { opens: 'centre', hinge: 'side' } } : {}),
+      },
     ),
   ),
   sewn: [sidesMeet],

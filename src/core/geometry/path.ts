@@ -1,4 +1,4 @@
-import { distance, point, unitOf, type Point } from './point';
+import { between, distance, dot, minus, plus, point, times, unitOf, type Point } from './point';
 import {
   cornerBetween,
   cubic,
@@ -6,6 +6,7 @@ import {
   lengthOfSegment,
   line,
   parameterAt,
+  partsUntil,
   pointOf,
   reversed,
   startDirection,
@@ -91,6 +92,99 @@ export function splitAlong(path: Path, mm: number): readonly [Path | undefined, 
     return kept.length > 0 ? pathOf(kept) : undefined;
   };
   return [some([...path.slice(0, nth), a]), some([b, ...path.slice(nth + 1)])];
+}
+
+/** The same path as curves no longer than `mm` each, so that it can be bent anywhere. */
+export const chopped = (path: Path, mm: number): Path =>
+  pathOf(
+    path
+      .flatMap((segment) => partsUntil((part) => lengthOfSegment(part) <= mm, segment))
+      .map((part) =>
+        part.kind === 'cubic'
+          ? part
+          : cubic(part.from, between(part.from, part.to, 1 / 3), between(part.from, part.to, 2 / 3), part.to),
+      ),
+  );
+
+/** The same path with its ends at these points exactly: where they were but for rounding. */
+export function pinned(path: Path, from: Point, to: Point): Path {
+  if (isAt(startOf(path), from) && isAt(endOf(path), to)) return path;
+  const last = path.length - 1;
+  return pathOf(
+    path.map((segment, nth) => ({
+      ...segment,
+      from: nth === 0 ? from : segment.from,
+      to: nth === last ? to : segment.to,
+    })),
+  );
+}
+const isAt = (a: Point, b: Point): boolean => a.x === b.x && a.y === b.y;
+
+/** Moves each point and handle of a path by what `by` says of its share of the way along. */
+export function displaced(path: Path, by: (share: number) => Point): Path {
+  const lengths = path.map(lengthOfSegment);
+  const whole = lengths.reduce((sum, one) => sum + one, 0) || 1;
+  let past = 0;
+  return pathOf(
+    path.map((segment, nth) => {
+      const [from, long] = [past / whole, (lengths[nth] as number) / whole];
+      past += lengths[nth] as number;
+      // The last end is at 1 exactly, so that what begins there still meets it.
+      const at = (share: number) => by(nth === path.length - 1 && share === 1 ? 1 : from + share * long);
+      const move = (one: Point, share: number) => plus(one, at(share));
+      return segment.kind === 'line'
+        ? line(move(segment.from, 0), move(segment.to, 1))
+        : cubic(
+            move(segment.from, 0),
+            move(segment.c1, 1 / 3),
+            move(segment.c2, 2 / 3),
+            move(segment.to, 1),
+          );
+    }),
+  );
+}
+
+/**
+ * A path between the same ends, bent more or less until it is `mm` long: every point’s distance from the straight line
+ * between the ends grows alike. Nothing where that line is longer already, or it would have to bend more than threefold.
+ */
+export function bentTo(path: Path, mm: number): Path | undefined {
+  const [from, to] = [startOf(path), endOf(path)];
+  const along = unitOf(minus(to, from));
+  if (!along) return undefined;
+  const bent = (by: number): Path =>
+    mapped(path, (one) => {
+      const on = dot(minus(one, from), along);
+      const foot = plus(from, times(along, on));
+      return plus(foot, times(minus(one, foot), by));
+    });
+  const over = (by: number): number => lengthOf(bent(by)) - mm;
+  let [low, high] = [0, MOST_BEND];
+  let [short, long] = [over(low), over(high)];
+  if (short > 0 || long < 0) return undefined;
+  let by = 1;
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const off = over(by);
+    if (Math.abs(off) < BENT_MM) break;
+    if (off > 0) [high, long] = [by, off];
+    else [low, short] = [by, off];
+    // The length grows nearly as the square of the bend: so does the step towards it.
+    const share = -short / (long - short);
+    by = round % 3 < 2 ? Math.sqrt(low * low + share * (high * high - low * low)) : (low + high) / 2;
+  }
+  return bent(by);
+}
+const MOST_BEND = 3;
+const MOST_ROUNDS = 40;
+/** Lengths are met this closely, mm. */
+const BENT_MM = 1e-5;
+
+/** A path whose end runs `mm` further straight on, or stops that much before; nothing where nothing is left of it. */
+export function endMoved(path: Path, mm: number): Path | undefined {
+  if (mm === 0) return path;
+  if (mm < 0) return splitAlong(path, lengthOf(path) + mm)[0];
+  const to = endOf(path);
+  return joined(path, pathOf([line(to, plus(to, times(directionAlong(path, lengthOf(path)), mm)))]));
 }
 
 /** Moves every point and handle of a path. Straight lines stay straight only under what keeps lines (an affine map). */

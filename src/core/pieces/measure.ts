@@ -1,6 +1,7 @@
 import type { ZoneId } from '../facts/garment';
 import type { LevelAt, PieceShape, ShapeEdge } from '../fit/pieceShape';
 import { endOf, lengthOf, startOf, turnOf } from '../geometry/path';
+import type { Point } from '../geometry/point';
 import { flattened } from '../geometry/ring';
 import { cornerBetween, type Segment } from '../geometry/segment';
 import { neighbours, roundPiece, type Outline, type PieceEdge } from './outline';
@@ -97,14 +98,24 @@ const INSIDE_MM = 0.01;
 
 /** How wide one cut piece is at a height, mm: opened out, and without what is cut away between. */
 export function widthAt(outline: Outline, y: number): number {
-  const ring = flattened(roundPiece(outline));
-  const xs = ring.flatMap((a, nth) => {
-    const b = ring[(nth + 1) % ring.length];
-    return b && a.y <= y !== b.y <= y ? [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)] : [];
+  const xs = roundPiece(outline).flatMap((segment) => {
+    if (!reaches(segment, y)) return [];
+    const points = flattened([segment]);
+    return points.slice(1).flatMap((b, nth) => {
+      const a = points[nth] as Point;
+      return a.y <= y !== b.y <= y ? [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)] : [];
+    });
   });
   xs.sort((a, b) => a - b);
   const width = xs.reduce((sum, x, nth) => (nth % 2 === 1 ? sum + x - (xs[nth - 1] as number) : sum), 0);
   return outline.folded ? 2 * width : width;
+}
+
+/** Whether a segment may lie on both sides of a height: a curve goes no further than its handles. */
+function reaches(segment: Segment, y: number): boolean {
+  const { from, to } = segment;
+  const ys = segment.kind === 'line' ? [from.y, to.y] : [from.y, segment.c1.y, segment.c2.y, to.y];
+  return Math.min(...ys) <= y && Math.max(...ys) >= y;
 }
 
 /** The width of one cut piece where a zone lies on it, mm; nothing where it does not. */
@@ -112,6 +123,26 @@ export function zoneWidth(outline: Outline, zone: ZoneId): number | undefined {
   const at = outline.shape.levels?.[zone];
   const y = at && heightOf(outline, at);
   if (at === undefined || y === undefined) return undefined;
-  const inwards = at[1] >= 1 ? -INSIDE_MM : at[1] <= 0 ? INSIDE_MM : 0;
-  return widthAt(outline, y + inwards);
+  const end = at[1] >= 1 ? 'foot' : at[1] <= 0 ? 'top' : undefined;
+  if (end === undefined) return widthAt(outline, y);
+  return acrossEnd(outline, at[0], end) ?? widthAt(outline, y + (end === 'foot' ? -INSIDE_MM : INSIDE_MM));
+}
+
+/** An edge whose ends are no more out of level than this share of its width goes across the piece. */
+const LEVEL = 0.2;
+
+/**
+ * The width at the top or the foot of an edge where another goes across from there, a hem or a sleeve cap: from end to end of
+ * that one, however it runs between them, and though the paper lay a hair aslant.
+ */
+function acrossEnd(outline: Outline, id: string, end: 'top' | 'foot'): number | undefined {
+  const nth = outline.edges.findIndex(({ of }) => of.id === id);
+  const { path } = outline.edges[nth] as PieceEdge;
+  const { before, after } = neighbours(outline, nth);
+  const runsDown = endOf(path).y >= startOf(path).y;
+  const across = (end === 'foot') === runsDown ? after.path : before.path;
+  const [from, to] = [startOf(across), endOf(across)];
+  const wide = Math.abs(to.x - from.x);
+  if (Math.abs(to.y - from.y) > LEVEL * wide) return undefined;
+  return outline.folded ? 2 * wide : wide;
 }

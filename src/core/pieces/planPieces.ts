@@ -2,47 +2,46 @@ import type { Explained, Term } from '../explain/explained';
 import { getNumber, leaf, say, type Input, type Ledger } from '../explain/ledger';
 import { createMemory } from '../explain/remember';
 import { stage, type SeenBy } from '../explain/stage';
-import type { OutlineFacts } from '../facts/outline';
 import type { Edge, GarmentKind, Zone } from '../fit/garmentKind';
-import { isEachSide, type PieceShape, type SewnEdges } from '../fit/pieceShape';
-import { edgeEachSide, edgeMeasure, lengthEachSide, sidesOf, zoneWidth, type EdgeMeasure } from './measure';
+import type { PieceShape, SewnEdges } from '../fit/pieceShape';
+import type { AlteredPieces } from './alter/planAltered';
+import { countOf, girthParts } from './girth';
+import { edgeEachSide, lengthEachSide, sidesOf, type EdgeMeasure } from './measure';
 import type { Outline } from './outline';
-import { readOutlines, shapesOf } from './readOutlines';
+import type { DrawnPieces } from './planOutlines';
 import type { OutlineRun, PiecePlan, PiecesPlan, SeamWalk } from './types';
 import { crossingsOfSeam, MOST_KINK_RAD, sideLength, verdictOf } from './walk';
 
-const piecesSee = { records: ['pattern'], garment: ['pattern'] } as const;
+const piecesSee = { records: [], garment: [] } as const;
 
 interface Inputs {
   readonly book: Ledger;
   readonly facts: SeenBy<typeof piecesSee>;
   readonly kind: GarmentKind;
-  /** The size that is cut, where there are several. */
-  readonly size: string | undefined;
+  /** The outlines as drawn, and as they are cut. */
+  readonly drawn: DrawnPieces;
+  readonly altered: AlteredPieces;
 }
 
 /** What the outlines of a garment’s pieces tell: every edge, seam and girth that they go round. */
 export const planPieces = stage(piecesSee, workPieces);
 
-function workPieces({ book, facts: { garment, pattern }, kind, size }: Inputs): PiecesPlan {
-  const shapes = shapesOf(pattern, size);
-  if (Object.keys(shapes).length === 0) return recallBare([kind], () => withoutOutlines(kind));
-  const read = readOutlines(kind, shapes, pattern, garment.pattern);
-  const outlines = Object.fromEntries(
-    Object.entries(read).flatMap(([id, one]) => (one.ok ? [[id, one.outline] as const] : [])),
-  );
-  const on: OnOutlines = { book, kind, outlines, facts: shapes };
+function workPieces({ book, kind, drawn, altered }: Inputs): PiecesPlan {
+  if (Object.keys(drawn.facts).length === 0) return recallBare([kind], () => withoutOutlines(kind));
+  const { outlines, alterations, drawnGirths } = altered;
+  const on: OnOutlines = { book, kind, outlines, drawn };
   const edges = kind.edges.flatMap((edge) => edgeOnOutlines(on, edge) ?? []);
   const seams = kind.sewn.flatMap((sewn) => walkSeam(on, sewn) ?? []);
   return {
     pieces: kind.shapes.map((shape): PiecePlan => {
-      const one = read[shape.id];
+      const outline = outlines[shape.id];
+      const fault = drawn.faults[shape.id];
       return {
         id: shape.id,
         label: shape.label,
-        outlined: one?.ok ?? false,
-        ...(one && !one.ok ? { fault: one.fault.sentence } : {}),
-        edges: one?.ok ? edgesOfPiece(on, shape, one.outline) : [],
+        outlined: outline !== undefined,
+        ...(fault ? { fault: fault.sentence } : {}),
+        edges: outline ? edgesOfPiece(on, shape, outline) : [],
       };
     }),
     seams,
@@ -55,6 +54,8 @@ function workPieces({ book, facts: { garment, pattern }, kind, size }: Inputs): 
       }),
     ),
     rows: rowsOf(on, seams),
+    alterations,
+    drawnGirths,
   };
 }
 
@@ -92,22 +93,25 @@ const withoutOutlines = ({ shapes }: GarmentKind): PiecesPlan => ({
   runs: {},
   girths: {},
   rows: {},
+  alterations: [],
+  drawnGirths: {},
 });
 
 interface OnOutlines {
   readonly book: Ledger;
   readonly kind: GarmentKind;
   readonly outlines: Readonly<Record<string, Outline>>;
-  readonly facts: Readonly<Record<string, OutlineFacts>>;
+  readonly drawn: DrawnPieces;
 }
 
 const MEASURED = 'Measured on the outline';
 /** Where a length comes from, and how good it is. */
-function noteOf({ facts }: OnOutlines, shape: string, edge: string): string {
-  const { edges, from } = facts[shape] ?? {};
+function noteOf({ outlines, drawn }: OnOutlines, shape: string, edge: string): string {
+  const { edges, from } = drawn.facts[shape] ?? {};
   const goodTo = edges?.[edge]?.goodToMm;
   const good = goodTo === undefined ? '' : `, good to ${goodTo.toFixed(1)} mm in 95 cases of 100`;
-  return `${MEASURED} taken from ${from}${good}.`;
+  const altered = outlines[shape] === drawn.outlines[shape] ? '' : ', as altered';
+  return `${MEASURED} taken from ${from}${good}${altered}.`;
 }
 
 function edgesOfPiece(on: OnOutlines, shape: PieceShape, outline: Outline): PiecePlan['edges'] {
@@ -124,12 +128,6 @@ function edgesOfPiece(on: OnOutlines, shape: PieceShape, outline: Outline): Piec
     );
     return [{ id, label, length: entry.id }];
   });
-}
-
-/** How many pieces are cut by an outline that make an edge longer: linings and layers lie on them. */
-function countOf({ kind }: OnOutlines, { pieces, layers = 1 }: PieceShape): number {
-  const cut = kind.pieces.filter(({ id }) => pieces.includes(id));
-  return cut.reduce((sum, { count = 1 }) => sum + count, 0) / layers;
 }
 
 /** Sums lengths, each with how often it counts; the derivation names each. */
@@ -168,7 +166,7 @@ function edgeOnOutlines(
   const measured = runs.flatMap(({ shape, one }) => {
     const outline = on.outlines[shape.id];
     const measure = outline && edgeEachSide(outline, one.id);
-    const times = (countOf(on, shape) * sidesOf(shape, one)) / (edge.pair ? 2 : 1);
+    const times = (countOf(on.kind, shape) * sidesOf(shape, one)) / (edge.pair ? 2 : 1);
     return measure ? [{ shape, of: `${shape.label.toLowerCase()}, ${one.label}`, measure, times }] : [];
   });
   if (measured.length === 0 || measured.length < runs.length) return undefined;
@@ -225,36 +223,11 @@ function turnOfEdge(
   });
 }
 
-/** The pattern’s finished girth at a zone: widths at its height, or edges that are as long; nothing while a piece of it has no outline. */
-function girthOnOutlines(on: OnOutlines, zone: Zone): Explained | undefined {
-  const { kind, outlines, book } = on;
-  const lies = kind.shapes.filter(({ levels, along }) => levels?.[zone.id] ?? along?.[zone.id]);
-  const each = isEachSide(zone);
-  const parts = lies.flatMap((shape) => {
-    const outline = outlines[shape.id];
-    if (!outline) return [];
-    const count = countOf(on, shape);
-    const width = zoneWidth(outline, zone.id);
-    const label = shape.label.toLowerCase();
-    if (width !== undefined)
-      return [{ shape, of: `${label}, wide there`, mm: width, times: each ? count / 2 : count }];
-    return (shape.along?.[zone.id] ?? []).flatMap((id) => {
-      const words = shape.edges.find((one) => one.id === id)?.label ?? id;
-      const mm = each ? lengthEachSide(outline, id) : edgeMeasure(outline, id)?.lengthMm;
-      const pair = shape.pieces.length > 1;
-      return mm === undefined
-        ? []
-        : [{ shape, of: `${label}, ${words}`, mm, times: each ? (pair ? count / 2 : 1) : count }];
-    });
-  });
-  if (parts.length === 0 || lies.some((shape) => !parts.some((part) => part.shape === shape)))
-    return undefined;
-  return summed(
-    book,
-    `fit.${zone.id}.outline`,
-    `pattern at the ${zone.label.toLowerCase()}, finished`,
-    parts,
-  );
+/** The pattern’s finished girth at a zone; nothing while a piece of it has no outline. */
+function girthOnOutlines({ kind, outlines, book }: OnOutlines, zone: Zone): Explained | undefined {
+  const parts = girthParts(kind, outlines, zone);
+  const label = `pattern at the ${zone.label.toLowerCase()}, finished`;
+  return parts && summed(book, `fit.${zone.id}.outline`, label, parts);
 }
 
 function walkSeam(on: OnOutlines, sewn: SewnEdges): SeamWalk | undefined {

@@ -8,7 +8,7 @@ import type { PieceShape } from '../fit/pieceShape';
 import { catalogue } from '../garments/catalogue';
 import type { Outline } from './outline';
 import { readOutline } from './outline';
-import { planPieces } from './planPieces';
+import { piecesAsDrawn } from './piecesAsDrawn';
 import type { PiecesPlan } from './types';
 
 /** A corner at which an edge begins. */
@@ -48,6 +48,6 @@ export function piecesOf(
   const pattern = { ...newPattern('Pattern', kind), shapes: { [ONE_SIZE]: shapes } };
   const garment = { pattern: newGarment('Garment', kind).pattern };
   const facts = { pattern, garment };
-  const plan = planPieces({ book, facts, kind: styled, size: undefined });
+  const plan = piecesAsDrawn({ book, facts, kind: styled, size: undefined });
   return { plan, mm: (id) => book.numbers[id ?? '']?.value ?? NaN };
 }

@@ -1,6 +1,7 @@
 import type { NumberId, Phrase } from '../explain/explained';
 import type { ZoneId } from '../facts/garment';
 import type { Meeting } from '../fit/pieceShape';
+import type { AlterationPlan } from './alter/planAltered';
 import type { Verdict } from './walk';
 
 /** One edge of a piece that has an outline, as long as it is on the outline, on one side of the body. */
@@ -50,6 +51,10 @@ export interface PiecesPlan {
   readonly girths: Readonly<Record<ZoneId, NumberId>>;
   /** How long one row of a seam is, by the seam. */
   readonly rows: Readonly<Record<string, NumberId>>;
+  /** The garment’s alterations in their order, as they were made. */
+  readonly alterations: readonly AlterationPlan[];
+  /** Girths as drawn, where alterations may have changed them. */
+  readonly drawnGirths: Readonly<Record<ZoneId, NumberId>>;
 }
 
 /** How an edge runs, read off the outlines. */

@@ -12,7 +12,7 @@ import type { GarmentKind } from '@/core/fit/garmentKind';
 import { catalogue } from '@/core/garments/catalogue';
 import { kindOf } from '@/core/garments/kindOf';
 import { sizesInOrder } from '@/core/fit/patternSize';
-import { planPieces } from '@/core/pieces/planPieces';
+import { piecesAsDrawn } from '@/core/pieces/piecesAsDrawn';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { SeamWalks } from '@/features/pieces/SeamWalks';
 import { NumbersProvider } from '@/ui/numbers';
@@ -89,7 +89,7 @@ function OnePiece({ id, stored, kind, piece, size, sizes, onPiece, onSize }: One
   const { plan, numbers } = useMemo(() => {
     const book = createLedger();
     const facts = { pattern, garment: { pattern: drawn } };
-    return { plan: planPieces({ book, facts, kind, size }), numbers: book.numbers };
+    return { plan: piecesAsDrawn({ book, facts, kind, size }), numbers: book.numbers };
   }, [pattern, drawn, kind, size]);
   const next = plan.pieces.find(({ outlined }) => !outlined);
   const shape = kind.shapes.find((one) => one.id === piece);

@@ -1,0 +1,229 @@
+import type { Explained, NumberId, Phrase } from '../../explain/explained';
+import { getNumber, leaf, say, type Ledger } from '../../explain/ledger';
+import { createMemory } from '../../explain/remember';
+import { stage, type SeenBy } from '../../explain/stage';
+import type { Alteration } from '../../facts/alteration';
+import type { ZoneId } from '../../facts/garment';
+import type { GarmentKind, Zone } from '../../fit/garmentKind';
+import { LEAST_CHANGE_MM } from '../../fit/size';
+import type { ZonePlan } from '../../fit/types';
+import { girthMm, girthParts } from '../girth';
+import type { DrawnPieces } from '../planOutlines';
+import { alterOutlines, type AlterationEffect, type Outlines, type Wanted } from './alter';
+import type { ZoneChange } from './girths';
+
+/** One alteration of the garment’s list, as the plan makes it. */
+export interface AlterationPlan {
+  readonly id: string;
+  readonly label: string;
+  readonly off: boolean;
+  /** What it does, a line for each place. */
+  readonly does: readonly Phrase[];
+  /** Ids of the pieces that it changes. */
+  readonly pieces: readonly string[];
+  /** Why it is left out, and what to do. */
+  readonly fault?: string;
+}
+
+/** The pieces as they are to be cut: the outlines as drawn, with the garment’s alterations made. */
+export interface AlteredPieces {
+  readonly outlines: Outlines;
+  readonly alterations: readonly AlterationPlan[];
+  /** Girths of the outlines as drawn, of the zones that alterations may have changed. */
+  readonly drawnGirths: Readonly<Record<ZoneId, NumberId>>;
+  readonly wanted: Wanted;
+}
+
+const alteredSees = { records: [], garment: ['alterations', 'pattern'] } as const;
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly facts: SeenBy<typeof alteredSees>;
+  readonly kind: GarmentKind;
+  readonly drawn: DrawnPieces;
+  readonly zones: readonly ZonePlan[];
+}
+
+const recallDrawn = createMemory<AlteredPieces>();
+
+export const planAltered = stage(alteredSees, (inputs: Inputs): AlteredPieces => {
+  const { facts, drawn } = inputs;
+  const alterations = facts.garment.alterations ?? [];
+  if (alterations.length === 0 || Object.keys(drawn.outlines).length === 0)
+    return recallDrawn([drawn], () => ({
+      outlines: drawn.outlines,
+      alterations: [],
+      drawnGirths: {},
+      wanted: { girths: {} },
+    }));
+  return workAltered(inputs, alterations);
+});
+
+function workAltered(inputs: Inputs, alterations: readonly Alteration[]): AlteredPieces {
+  const { book, kind, drawn } = inputs;
+  const girths = new Map(
+    kind.zones.flatMap((zone) => {
+      const parts = girthParts(kind, drawn.outlines, zone);
+      return parts ? [[zone.id, drawnGirth(book, zone, girthMm(parts))] as const] : [];
+    }),
+  );
+  const targets = new Map(
+    kind.zones.flatMap((zone) => {
+      const girth = girths.get(zone.id);
+      const target = girth && targetOf(inputs, zone, girth);
+      return target ? [[zone.id, target] as const] : [];
+    }),
+  );
+  const wanted = wantedOf(kind, girths, targets);
+  const { outlines, effects } = alterOutlines(kind, drawn.outlines, alterations, wanted);
+  return {
+    outlines,
+    alterations: effects.map((effect) => alterationPlan(inputs, effect, targets)),
+    drawnGirths: Object.fromEntries([...girths].map(([zone, { id }]) => [zone, id])),
+    wanted,
+  };
+}
+
+const drawnGirth = (book: Ledger, { id, label }: Zone, mm: number): Explained =>
+  book.given(
+    `fit.${id}.drawn`,
+    `pattern at the ${label.toLowerCase()}, as drawn`,
+    mm,
+    'mm',
+    'measured',
+    'Measured on the outlines before any alteration.',
+  );
+
+/** What the outlines are to measure at a zone: its girth at rest; where a tape said otherwise than the outline, as much off that. */
+function targetOf(
+  { book, facts, zones }: Inputs,
+  { id, label }: Zone,
+  drawn: Explained,
+): Explained | undefined {
+  const plan = zones.find(({ zone }) => zone === id);
+  if (!plan) return undefined;
+  const rest = getNumber(book.numbers, plan.rest);
+  const typed = facts.garment.pattern.finished[id];
+  if (typed === undefined) return rest;
+  return book.work(`fit.${id}.drawnTo`, {
+    label: `outlines at the ${label.toLowerCase()}, once altered`,
+    unit: 'mm',
+    mark: 'D',
+    note: 'The pattern’s girth was typed: the outlines change by as much as that has to.',
+    formula: 'rest - typed + drawn',
+    terms: { rest, typed: leaf('pattern, finished, as typed', typed, 'mm', 'measured'), drawn },
+  });
+}
+
+function wantedOf(
+  kind: GarmentKind,
+  girths: ReadonlyMap<ZoneId, Explained>,
+  targets: ReadonlyMap<ZoneId, Explained>,
+): Wanted {
+  const around = kind.zones.filter(({ axis, id }) => axis === 'around' && targets.has(id));
+  const lengthwise = kind.zones.find(({ axis, id }) => axis === 'along' && targets.has(id));
+  const [is, to] = [girths, targets].map((all) => all.get(lengthwise?.id ?? '')?.value);
+  return {
+    girths: Object.fromEntries(around.map(({ id }) => [id, targets.get(id)?.value ?? 0])),
+    ...(is === undefined || to === undefined ? {} : { along: 1 - to / is }),
+  };
+}
+
+function alterationPlan(
+  inputs: Inputs,
+  effect: AlterationEffect,
+  targets: ReadonlyMap<ZoneId, Explained>,
+): AlterationPlan {
+  const { alteration, before, after, fault } = effect;
+  return {
+    id: alteration.id,
+    label: labelOf(inputs.kind, alteration),
+    off: alteration.off ?? false,
+    does: fault === undefined && !alteration.off ? doneBy(inputs, effect, targets) : [],
+    pieces: Object.keys(after).filter((id) => after[id] !== before[id]),
+    ...(fault === undefined ? {} : { fault }),
+  };
+}
+
+/** What an alteration is called: by its own name, else by what it does. */
+export function labelOf(kind: GarmentKind, one: Alteration): string {
+  if (one.name) return one.name;
+  const zone = kind.zones.find(({ id }) => id === one.zone)?.label.toLowerCase() ?? 'a line';
+  switch (one.change) {
+    case 'girths':
+      return one.zones ? 'Girths of your own' : 'Girths to this plan';
+    case 'length':
+      return `${(one.byMm ?? 0) < 0 ? 'Shorter' : 'Longer'} near the ${zone}`;
+    case 'seat':
+      return (one.byMm ?? 0) < 0 ? 'Flatter seat' : 'Deeper seat';
+    case 'along':
+      return one.share === undefined ? 'Lengthwise to this plan' : 'Along the body';
+    case 'edge': {
+      const shape = kind.shapes.find(({ id }) => id === one.piece);
+      const edge = shape?.edges.find(({ id }) => id === one.edge);
+      return shape && edge ? `${shape.label}, ${edge.label}` : 'An edge redrawn';
+    }
+  }
+}
+
+function doneBy(
+  { book, kind }: Inputs,
+  { alteration, zones, share }: AlterationEffect,
+  targets: ReadonlyMap<ZoneId, Explained>,
+): readonly Phrase[] {
+  const at = `alter.${alteration.id}`;
+  const chosen = (id: string, label: string, mm: number) =>
+    book.given(`${at}.${id}`, label, Math.abs(mm), 'mm', 'chosen');
+  const { byMm = 0, startMm = 0, middleMm = 0, endMm = 0 } = alteration;
+  switch (alteration.change) {
+    case 'girths':
+      return zones.map((change) => girthDone({ book, kind }, at, change, alteration.zones ? undefined : targets));
+    case 'length':
+      return [say`${chosen('by', 'change in length', byMm)} ${byMm < 0 ? 'shorter' : 'longer'}, on every piece there`];
+    case 'seat':
+      return [
+        say`${chosen('by', 'change of the seat', byMm)} ${byMm < 0 ? 'less' : 'more'} at its middle, running out at the side`,
+      ];
+    case 'along': {
+      const by = book.given(`${at}.share`, 'change in length, of the whole', Math.abs(share ?? 0), 'share', 'chosen');
+      return [say`${by} ${(share ?? 0) < 0 ? 'longer' : 'shorter'} from top to bottom`];
+    }
+    case 'edge': {
+      const shape = kind.shapes.find(({ id }) => id === alteration.piece);
+      const nth = shape?.edges.findIndex(({ id }) => id === alteration.edge) ?? -1;
+      const beside = (step: number) => shape?.edges.at((nth + step) % (shape.edges.length || 1))?.label ?? '';
+      const parts = [
+        ['start', `at the ${beside(-1)}`, startMm],
+        ['middle', 'in the middle', middleMm],
+        ['end', `at the ${beside(1)}`, endMm],
+      ] as const;
+      return parts.flatMap(([id, where, mm]) =>
+        mm === 0 ? [] : [say`${chosen(id, `change ${where}`, mm)} ${mm < 0 ? 'out' : 'in'} ${where}`],
+      );
+    }
+  }
+}
+
+function girthDone(
+  { book, kind }: Pick<Inputs, 'book' | 'kind'>,
+  alteration: string,
+  { zone, fromMm, toMm, edges }: ZoneChange,
+  targets: ReadonlyMap<ZoneId, Explained> | undefined,
+): Phrase {
+  const label = kind.zones.find(({ id }) => id === zone)?.label ?? zone;
+  const at = `${alteration}.${zone}`;
+  const lower = label.toLowerCase();
+  const by = book.work(`${at}.each`, {
+    label: `${lower}: each seam edge moves by`,
+    unit: 'mm',
+    mark: 'D',
+    formula: 'abs(p - g) / edges',
+    terms: {
+      p: book.given(`${at}.from`, `outlines at the ${lower}, before`, fromMm, 'mm', 'measured'),
+      g: targets?.get(zone) ?? book.given(`${at}.to`, `outlines at the ${lower}, wanted`, toMm, 'mm', 'chosen'),
+      edges: leaf('seam edges that move', edges, 'count', 'D'),
+    },
+  });
+  if (by.value < LEAST_CHANGE_MM / 2) return say`${label}: stays as it is`;
+  return say`${label}: each side edge ${by} further ${fromMm > toMm ? 'in' : 'out'}`;
+}
