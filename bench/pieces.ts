@@ -4,6 +4,8 @@ import { ONE_SIZE, type Shapes } from '../src/core/facts/outline';
 import { newPattern } from '../src/core/facts/pattern';
 import { catalogue } from '../src/core/garments/catalogue';
 import { piecesAsDrawn } from '../src/core/pieces/piecesAsDrawn';
+import { alterOutlines } from '../src/core/pieces/alter/alter';
+import { girthsOf, outlinesOf } from '../src/core/pieces/alter/testShapes';
 import { practiceTee } from '../src/core/pieces/practice';
 
 const RUNS = 60;
@@ -46,4 +48,20 @@ export function firstPieceMs(): number {
       ]),
     );
   return median(Array.from({ length: RUNS }, () => walkMs(anew())));
+}
+
+/** The same tee altered to girths that change each time, as while a slider is dragged, ms, median. */
+export function alteredMs(): number {
+  const outlines = outlinesOf(tee, practiceTee);
+  const girths = girthsOf(tee, outlines);
+  return median(
+    Array.from({ length: RUNS }, (_, nth) => {
+      const wanted = Object.fromEntries(
+        Object.entries(girths).map(([zone, mm]) => [zone, mm - 20 - nth / 3]),
+      );
+      const start = performance.now();
+      alterOutlines(tee, outlines, [{ id: 'a', change: 'girths' }], { girths: wanted });
+      return performance.now() - start;
+    }),
+  );
 }

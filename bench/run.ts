@@ -2,7 +2,7 @@ import { browserFigures } from './browser';
 import { formulaRatio } from './formulas';
 import { listRatio } from './lists';
 import { firstBytes } from './pages';
-import { firstPieceMs, pieceMs } from './pieces';
+import { alteredMs, firstPieceMs, pieceMs } from './pieces';
 import { edgesPerFrame, largestPerFrame, plansPerFrame, zoneMs } from './plans';
 import { changeoverRatio, orderMs, sewingMs, togetherSeconds } from './sewing';
 import { stripsSeconds } from './strips';
@@ -26,6 +26,11 @@ line('formulas read from text over the same written by hand', two(formulaRatio()
 line('listing 2,000 garments over listing 20', two(listRatio()), 'under 2');
 line('a point of a tee moved: measured and walked, over 5 ms', two(pieceMs() / 5), 'under 1');
 line('a tee’s outlines read, measured and walked, over 5 ms', two(firstPieceMs() / 5), 'under 1');
+line(
+  'a tee altered to the plan while a slider moves, over a frame of 16 ms',
+  two(alteredMs() / 16),
+  'under 1',
+);
 const order = orderMs();
 line(`best order of ${order.kind}, ${order.steps} steps, over 200 ms`, two(order.ms / 200), 'under 1');
 line('whole sewing plan of the slowest garment, over 200 ms', two(sewingMs() / 200), 'under 1');

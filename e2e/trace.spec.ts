@@ -5,21 +5,10 @@ import { expect, test, type Page } from './test';
 import { edgeLengths } from '@/core/pieces/photoErrors';
 import { practiceTee } from '@/core/pieces/practice';
 import { saved, visit } from './hands';
-import { clicksOf, onPage } from './tracing';
+import { clickOn, clicksOf, made, onPage } from './tracing';
 
 const COLS = ['0.3', '0.7'].map(Number) as [number, number];
 const PHOTO = { width: 2000, height: 1500 };
-
-async function made(page: Page, kind: 'pattern' | 'garment', facts: object): Promise<string> {
-  const response = await page.request.post(`/api/records/${kind}`, { data: { label: 'Made', facts } });
-  const { records } = (await response.json()) as { records: readonly { id: string }[] };
-  return records[0]?.id ?? '';
-}
-
-async function click(page: Page, at: Point): Promise<void> {
-  const [x, y] = await onPage(page, at);
-  await page.mouse.click(x, y);
-}
 
 /** Lays the made photo flat: its four handles dragged onto the sheet. */
 async function layFlat(page: Page, sheet: readonly Point[]): Promise<void> {
@@ -49,14 +38,14 @@ async function trace(page: Page, piece: 'front' | 'back'): Promise<void> {
   for (const [nth, at] of around.entries()) {
     await page.getByRole('application').focus();
     await page.keyboard.press(at.corner ? 'c' : 'v');
-    await click(page, at);
+    await clickOn(page, at);
     await expect(page.getByRole('button', { name: new RegExp(`^Undo: Point ${nth + 1}`) })).toBeVisible();
   }
-  await click(page, around[0] as Point);
+  await clickOn(page, around[0] as Point);
   await expect(page.getByRole('heading', { name: 'Its edges' })).toBeVisible();
   await page.keyboard.press('Escape');
   // The first asked for is the neckline; with it chosen the others follow in order.
-  await click(page, first);
+  await clickOn(page, first);
   await page.getByRole('button', { name: 'Say where neckline begins' }).click();
   await page.getByRole('button', { name: 'Name all, clockwise' }).click();
 }
@@ -117,7 +106,7 @@ test('each step is undone by itself, and a crossing outline is shown and refused
     { x: 100, y: 500 },
   ];
   for (const [nth, at] of bow.entries()) {
-    await click(page, at);
+    await clickOn(page, at);
     await expect(page.getByRole('button', { name: new RegExp(`^Undo: Point ${nth + 1}`) })).toBeVisible();
   }
   await page.getByRole('button', { name: /^Undo: Point 4/ }).click();
@@ -127,7 +116,7 @@ test('each step is undone by itself, and a crossing outline is shown and refused
   await page.getByRole('button', { name: 'Close the outline' }).click();
   await expect(page.getByText(/The outline crosses itself: drag the points apart/)).toBeVisible();
   // Points 2 and 3 change places.
-  await click(page, { x: 400, y: 400 });
+  await clickOn(page, { x: 400, y: 400 });
   await page.getByLabel(/^Down/).fill('5');
   await page.getByLabel(/^Down/).blur();
   await page.getByRole('application').focus();
@@ -190,7 +179,7 @@ test('what is no photo is refused by what it is, not by its name, and the table 
       page.getByText(/This file is not a photo that can be read, whatever its name says/),
     ).toBeVisible();
   }
-  await click(page, { x: 100, y: 100 });
+  await clickOn(page, { x: 100, y: 100 });
   await expect(page.getByRole('button', { name: /^Undo: Point 1/ })).toBeVisible();
 });
 
@@ -225,7 +214,7 @@ test('an outline out of a drawing: its unit is asked for where it says none, its
     { x: 100, y: 110 },
     { x: 0, y: 110 },
   ])
-    await click(page, at);
+    await clickOn(page, at);
   await expect(page.getByText('1 of 3 pieces have their outline.')).toBeVisible();
   // Half a circle 100 mm across is 157 mm long.
   await page.getByRole('radio', { name: 'the seamline' }).check({ force: true });

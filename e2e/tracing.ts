@@ -64,3 +64,16 @@ export async function onPage(page: Page, { x, y }: Point): Promise<readonly [num
   // The table has a border of one pixel.
   return [(box?.x ?? 0) + 1 + (x - view.x) * view.scale, (box?.y ?? 0) + 1 + (y - view.y) * view.scale];
 }
+
+/** Clicks a place of the tracing table. */
+export async function clickOn(page: Page, at: Point): Promise<void> {
+  const [x, y] = await onPage(page, at);
+  await page.mouse.click(x, y);
+}
+
+/** A record as it starts, made behind the page; its id. */
+export async function made(page: Page, kind: 'pattern' | 'garment', facts: object): Promise<string> {
+  const response = await page.request.post(`/api/records/${kind}`, { data: { label: 'Made', facts } });
+  const { records } = (await response.json()) as { records: readonly { id: string }[] };
+  return records[0]?.id ?? '';
+}

@@ -1,4 +1,16 @@
-import { choice, flag, id, lengthMm, list, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import {
+  choice,
+  flag,
+  id,
+  lengthMm,
+  list,
+  map,
+  numberOf,
+  optional,
+  record,
+  text,
+  type FactsOf,
+} from './spec';
 
 /** What an alteration of the pieces does; each looks at its own fields. */
 export const alterationKinds = ['girths', 'length', 'seat', 'along', 'edge'] as const;

@@ -37,7 +37,9 @@ function workPattern({ book, facts: { garment }, kind, zones, size, pieces }: In
           : outlined !== undefined && drawn !== undefined
             ? alteredGirth(book, zone, typedGirth(book, zone, typed), outlined, drawn)
             : typedGirth(book, zone, typed);
-      return { ...plan, pattern: measuredPattern(book, zone, getNumber(book.numbers, plan.rest), girth) };
+      const altered = outlined !== undefined && drawn !== undefined && isApart(book, outlined, drawn);
+      const rest = getNumber(book.numbers, plan.rest);
+      return { ...plan, pattern: measuredPattern(book, zone, rest, girth, altered) };
     }
     const sized = size?.zones.find((one) => one.zone === plan.zone);
     if (!sized) return plan;
@@ -73,12 +75,21 @@ const alteredGirth = (
     },
   });
 
-function measuredPattern(book: Ledger, zone: Zone, rest: Explained, girth: Explained): PatternPlan {
+const isApart = (book: Ledger, a: NumberId, b: NumberId): boolean =>
+  Math.abs(getNumber(book.numbers, a).value - getNumber(book.numbers, b).value) >= LEAST_CHANGE_MM;
+
+function measuredPattern(
+  book: Ledger,
+  zone: Zone,
+  rest: Explained,
+  girth: Explained,
+  altered: boolean,
+): PatternPlan {
   const perSeamEdge = zoneChange(book, zone, `fit.${zone.id}.perSeamEdge`, girth, rest);
   const longer = girth.value > rest.value;
   const advice: Phrase =
     perSeamEdge.value < LEAST_CHANGE_MM
-      ? say`${zone.label}: the pattern fits as it is`
+      ? say`${zone.label}: the pattern fits ${altered ? 'as altered' : 'as it is'}`
       : zone.axis === 'along'
         ? say`${zone.label}: ${longer ? 'shorten' : 'lengthen'} by ${perSeamEdge} altogether${placeOfLength(zone)}`
         : longer

@@ -70,7 +70,12 @@ export const oneShoulderTop: GarmentKind = {
         finishedAt('band', 'lower edge'),
         sewnInto('free-side', 'side under the free arm', 'side'),
       ],
-      { also: ['front-lining'], levels: { bust: ['side', 0.05] }, along: { underbust: ['band'] }, takes: { underbust: ['side', 'free-side'] } },
+      {
+        also: ['front-lining'],
+        levels: { bust: ['side', 0.05] },
+        along: { underbust: ['band'] },
+        takes: { underbust: ['side', 'free-side'] },
+      },
     ),
     shape(
       'back',
@@ -83,7 +88,12 @@ export const oneShoulderTop: GarmentKind = {
         finishedAt('armhole', 'armhole'),
         shoulder,
       ],
-      { also: ['back-lining'], levels: { bust: ['side', 0.05] }, along: { underbust: ['band'] }, takes: { underbust: ['side', 'free-side'] } },
+      {
+        also: ['back-lining'],
+        levels: { bust: ['side', 0.05] },
+        along: { underbust: ['band'] },
+        takes: { underbust: ['side', 'free-side'] },
+      },
     ),
   ],
   sewn: [

@@ -17,7 +17,8 @@ export interface Interpolant {
  * least two knots with rising x. Knots that fall are first levelled with their neighbours, so that the result
  * never falls.
  */
-export const interpolateMonotone = (given: readonly Knot[]): Interpolant => interpolateThrough(levelled(given));
+export const interpolateMonotone = (given: readonly Knot[]): Interpolant =>
+  interpolateThrough(levelled(given));
 
 /** The same through knots that may rise and fall: between two of them it goes beyond neither. */
 export function interpolateThrough(knots: readonly Knot[]): Interpolant {

@@ -1,5 +1,6 @@
-import { between, distance, dot, minus, plus, point, times, unitOf, type Point } from './point';
+import { distance, dot, minus, plus, point, times, unitOf, type Point } from './point';
 import {
+  asCubic,
   cornerBetween,
   cubic,
   cutAt,
@@ -96,15 +97,7 @@ export function splitAlong(path: Path, mm: number): readonly [Path | undefined, 
 
 /** The same path as curves no longer than `mm` each, so that it can be bent anywhere. */
 export const chopped = (path: Path, mm: number): Path =>
-  pathOf(
-    path
-      .flatMap((segment) => partsUntil((part) => lengthOfSegment(part) <= mm, segment))
-      .map((part) =>
-        part.kind === 'cubic'
-          ? part
-          : cubic(part.from, between(part.from, part.to, 1 / 3), between(part.from, part.to, 2 / 3), part.to),
-      ),
-  );
+  pathOf(path.flatMap((segment) => partsUntil((part) => lengthOfSegment(part) <= mm, segment)).map(asCubic));
 
 /** The same path with its ends at these points exactly: where they were but for rounding. */
 export function pinned(path: Path, from: Point, to: Point): Path {
@@ -134,12 +127,7 @@ export function displaced(path: Path, by: (share: number) => Point): Path {
       const move = (one: Point, share: number) => plus(one, at(share));
       return segment.kind === 'line'
         ? line(move(segment.from, 0), move(segment.to, 1))
-        : cubic(
-            move(segment.from, 0),
-            move(segment.c1, 1 / 3),
-            move(segment.c2, 2 / 3),
-            move(segment.to, 1),
-          );
+        : cubic(move(segment.from, 0), move(segment.c1, 1 / 3), move(segment.c2, 2 / 3), move(segment.to, 1));
     }),
   );
 }

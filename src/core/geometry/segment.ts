@@ -20,6 +20,17 @@ export const cubic = (from: Point, c1: Point, c2: Point, to: Point): Segment => 
   to,
 });
 
+/** A straight piece as a curve, its handles at the thirds of it; a curve as it is. */
+export const asCubic = (segment: Segment): Segment =>
+  segment.kind === 'cubic'
+    ? segment
+    : cubic(
+        segment.from,
+        between(segment.from, segment.to, 1 / 3),
+        between(segment.from, segment.to, 2 / 3),
+        segment.to,
+      );
+
 /** The point at parameter `t`, 0 to 1. */
 export function pointOf(segment: Segment, t: number): Point {
   const { from, to } = segment;

@@ -13,7 +13,10 @@ export interface GirthPart {
 }
 
 /** How many pieces are cut by an outline that make an edge longer: linings and layers lie on them. */
-export function countOf({ pieces }: Pick<GarmentKind, 'pieces'>, { pieces: ids, layers = 1 }: PieceShape): number {
+export function countOf(
+  { pieces }: Pick<GarmentKind, 'pieces'>,
+  { pieces: ids, layers = 1 }: PieceShape,
+): number {
   const cut = pieces.filter(({ id }) => ids.includes(id));
   return cut.reduce((sum, { count = 1 }) => sum + count, 0) / layers;
 }
@@ -50,7 +53,8 @@ export function girthParts(
         : [{ shape, of: `${label}, ${words}`, mm, times: each ? (pair ? count / 2 : 1) : count }];
     });
   });
-  if (parts.length === 0 || lies.some((shape) => !parts.some((part) => part.shape === shape))) return undefined;
+  if (parts.length === 0 || lies.some((shape) => !parts.some((part) => part.shape === shape)))
+    return undefined;
   return parts;
 }
 

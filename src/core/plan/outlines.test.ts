@@ -109,3 +109,74 @@ test('outlines of another size are not taken for those of the size that is cut',
   expect(planOf({ ...bare, sizeId: 'm' }, sized).plan.pieces.edges).toEqual({});
   expect(Object.keys(planOf({ ...bare, sizeId: 's' }, sized).plan.pieces.edges)).toContain('neckline');
 });
+
+describe('alterations', () => {
+  const toPlan: Garment = { ...bare, alterations: [{ id: 'to-plan', change: 'girths' }] };
+  const ticketOf = ({ plan }: ReturnType<typeof planOf>) =>
+    plan.ticket
+      .flatMap(({ rows }) => rows)
+      .filter(({ id }) => id === 'front')
+      .flatMap(({ details }) =>
+        details.map((line) => line.filter((part) => typeof part === 'string').join('…')),
+      );
+
+  test('to the plan: every zone is as the plan has it, and the ticket says what was altered and no more what to take off', () => {
+    const [drawn, altered] = [planOf(bare, traced), planOf(toPlan, traced)];
+    for (const zone of ['bust', 'waist', 'hip'])
+      expect(
+        Math.abs(altered.mm(altered.plan.pieces.girths[zone]) - altered.mm(`fit.${zone}.rest`)),
+      ).toBeLessThan(0.5);
+    expect(ticketOf(drawn).some((line) => /take|add/.test(line))).toBe(true);
+    expect(ticketOf(altered).some((line) => /take|add/.test(line))).toBe(false);
+    expect(ticketOf(altered).filter((line) => line.startsWith('altered: '))).toHaveLength(3);
+    // By hand: the change all round, over four side edges.
+    const each = altered.plan.numbers['alter.to-plan.waist.each'];
+    const off = altered.mm('fit.waist.drawn') - altered.mm('fit.waist.rest');
+    expect(each?.value).toBeCloseTo(Math.abs(off) / 4, 6);
+  });
+
+  test('a girth that was typed is the pattern as drawn: the outlines change by as much as that has to', () => {
+    const typed: Garment = {
+      ...toPlan,
+      pattern: { ...toPlan.pattern, finished: { bust: 1040 } },
+    };
+    const { plan, mm } = planOf(typed, traced);
+    const bust = plan.zones.find(({ zone }) => zone === 'bust');
+    expect(Math.abs(mm(bust?.pattern?.girth) - mm(bust?.rest))).toBeLessThan(0.5);
+    expect(mm(plan.pieces.girths.bust) - mm('fit.bust.drawn')).toBeCloseTo(mm(bust?.rest) - 1040, 1);
+    expect(mm(plan.pieces.apart.zones.bust)).toBeCloseTo(1040 - mm('fit.bust.drawn'), 1);
+  });
+
+  test('switched off it changes nothing, and a lower neckline makes the neckband longer', () => {
+    const off: Garment = { ...bare, alterations: [{ id: 'a', change: 'girths', off: true }] };
+    const [drawn, same] = [planOf(bare, traced), planOf(off, traced)];
+    expect(same.plan.pieces.girths.waist && same.mm('fit.waist.outline')).toBe(drawn.mm('fit.waist.outline'));
+    const lower: Garment = {
+      ...bare,
+      alterations: [{ id: 'a', change: 'edge', piece: 'front', edge: 'neckline', startMm: 20 }],
+    };
+    const longer = planOf(lower, traced);
+    const by = longer.mm(longer.edge('neckline')?.length) - drawn.mm(drawn.edge('neckline')?.length);
+    expect(by).toBeGreaterThan(20);
+    expect(by).toBeLessThan(40);
+    expect(longer.plan.numbers['piece.front.neckline']?.note).toMatch('as altered');
+  });
+
+  test('one that cannot be made says so and is left out', () => {
+    const far: Garment = {
+      ...bare,
+      alterations: [{ id: 'a', change: 'edge', piece: 'front', edge: 'neckline', endMm: 250 }],
+    };
+    const { plan } = planOf(far, traced);
+    expect(plan.pieces.alterations).toEqual([
+      {
+        id: 'a',
+        label: 'Front, neckline',
+        off: false,
+        does: [],
+        pieces: [],
+        fault: expect.stringMatching('less'),
+      },
+    ]);
+  });
+});

@@ -65,7 +65,16 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
   const sewn = planSewn({ book, facts: used, kind, cloth, zones, openings: closed });
   const openings = withRows({ book, facts, zones, openings: closed, steps: sewn.steps });
   const checks = planChecks({ book, facts: used, kind, outer, lining, body, zones });
-  const ticket = planTicket({ book, facts, kind, zones, edges, cloth, size });
+  const ticket = planTicket({
+    book,
+    facts,
+    kind,
+    zones,
+    edges,
+    cloth,
+    size,
+    alterations: pieces.alterations,
+  });
   const cutting = planCutting({ book, facts, edges });
   const steps = stepSummaries(sewn, garment);
   const bandUsed = neckbandEdge(edges) ? band : undefined;

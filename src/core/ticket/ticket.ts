@@ -2,6 +2,7 @@ import type { Phrase } from '../explain/explained';
 import { getNumber, say } from '../explain/ledger';
 import { stage } from '../explain/stage';
 import type { Piece } from '../fit/garmentKind';
+import { LEAST_CHANGE_MM } from '../fit/size';
 import { elasticGroups, findingGroups } from './ticketRolls';
 import { cutOf, stripDetails, stripRow, ticketSees, type TicketInputs } from './ticketRow';
 import type { TicketGroup, TicketRow } from './types';
@@ -81,15 +82,28 @@ function outerLies({ cloth }: TicketInputs): { readonly lies?: Phrase } {
   };
 }
 
+/** What was altered on the outline of a piece, so that who cuts it by the paper knows. */
+function alteredLines({ kind, alterations }: TicketInputs, { id }: Piece): Phrase[] {
+  const shape = kind.shapes.find(({ pieces, also }) => pieces.includes(id) || also?.includes(id));
+  return alterations
+    .flatMap(({ does }) => does)
+    .filter(({ pieces }) => shape && pieces.includes(shape.id))
+    .map(({ says }) => say`altered: ${says}`);
+}
+
 function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
   const { book, zones, facts } = inputs;
   const edge = inputs.edges.find(({ strips }) => strips.some(({ rows }) => rows.includes(piece.id)));
   const strip = edge?.strips.find((one) => one.rows.includes(piece.id));
+  const altered = strip ? [] : alteredLines(inputs, piece);
   const changes = strip
     ? []
     : zones
         .filter((zone) => piece.zones.includes(zone.zone))
-        .flatMap((zone) => (zone.pattern ? [zone.pattern.advice] : []));
+        .flatMap(({ pattern }) => {
+          const off = pattern && getNumber(book.numbers, pattern.perSeamEdge).value >= LEAST_CHANGE_MM;
+          return pattern && (off || altered.length === 0) ? [pattern.advice] : [];
+        });
   return {
     id: piece.id,
     label: piece.label,
@@ -104,7 +118,7 @@ function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
       ).id,
     ...(strip ? { length: strip.cutLength } : {}),
     ...(strip?.cutWidth ? { width: strip.cutWidth } : {}),
-    details: edge && strip ? stripDetails(inputs, edge, strip) : changes,
+    details: edge && strip ? stripDetails(inputs, edge, strip) : [...altered, ...changes],
     ...cutOf(inputs, piece.id, facts.garment.cuts[piece.id], strip?.cutLength, strip?.cutWidth),
   };
 }

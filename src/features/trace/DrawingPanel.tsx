@@ -15,7 +15,7 @@ import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { useUnit } from '@/ui/unit';
-import { pathData } from './OutlineLayer';
+import { pathOnTable } from './OutlineLayer';
 import styles from './Trace.module.css';
 
 /** What one unit of a drawing can be, mm. */
@@ -113,7 +113,7 @@ function Picture({ shape, mmPerUnit }: { shape: DrawnShape; mmPerUnit: number | 
   return (
     <span className={styles.drawn}>
       <svg width={LOOK_PX} height={LOOK_PX} aria-hidden>
-        <path d={pathData(view, shape.path)} fill="none" stroke="var(--ink)" strokeWidth="1.5" />
+        <path d={pathOnTable(view, shape.path)} fill="none" stroke="var(--ink)" strokeWidth="1.5" />
       </svg>
       <span>
         {shape.name}

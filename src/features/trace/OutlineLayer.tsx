@@ -4,6 +4,7 @@ import type { Path } from '@/core/geometry/path';
 import type { Point } from '@/core/geometry/point';
 import { ringPath } from '@/core/pieces/ring';
 import { pathThrough } from '@/core/geometry/through';
+import { pathData, spotData } from '@/features/pieces/pathData';
 import { toScreen, type View } from './view';
 
 interface Props {
@@ -22,21 +23,9 @@ interface Props {
   readonly names: Readonly<Record<string, string>>;
 }
 
-const number = (one: number): string => one.toFixed(1);
-const spot = (view: View, one: Point): string => {
-  const { x, y } = toScreen(view, one);
-  return `${number(x)} ${number(y)}`;
-};
+const spot = (view: View, one: Point): string => spotData(toScreen(view, one));
 
-export const pathData = (view: View, path: Path): string =>
-  path
-    .map((segment, nth) => {
-      const start = nth === 0 ? `M${spot(view, segment.from)}` : '';
-      return segment.kind === 'line'
-        ? `${start}L${spot(view, segment.to)}`
-        : `${start}C${spot(view, segment.c1)} ${spot(view, segment.c2)} ${spot(view, segment.to)}`;
-    })
-    .join('');
+export const pathOnTable = (view: View, path: Path): string => pathData(path, (one) => toScreen(view, one));
 
 /** An outline as it lies on the table: what was traced solid, seamline dashed, corners square, curve points round. */
 export function OutlineLayer({
@@ -65,7 +54,7 @@ export function OutlineLayer({
       {seamline.map((one, nth) => (
         <path
           key={nth}
-          d={pathData(view, one)}
+          d={pathOnTable(view, one)}
           stroke="var(--capacity)"
           strokeWidth="2"
           strokeDasharray="6 4"
@@ -73,8 +62,8 @@ export function OutlineLayer({
       ))}
       {path && (
         <>
-          <path d={pathData(view, path)} stroke="var(--sheet)" strokeWidth="4" strokeOpacity="0.7" />
-          <path d={pathData(view, path)} stroke="var(--demand)" strokeWidth="2" />
+          <path d={pathOnTable(view, path)} stroke="var(--sheet)" strokeWidth="4" strokeOpacity="0.7" />
+          <path d={pathOnTable(view, path)} stroke="var(--demand)" strokeWidth="2" />
         </>
       )}
       {ring.map((knot, nth) => (

@@ -48,6 +48,20 @@ describe('SVG', () => {
     expect(outline.ring.every(({ corner }) => corner)).toBe(true);
   });
 
+  test('a straight stretch that runs on into a curve has no corner there, and nothing of it bends', () => {
+    // A stadium: two straight sides of 100, two half circles of radius 30 (closed form), and the same with one corner.
+    const round = first(readSvg(svg('<path d="M50 50H150A30 30 0 0 1 150 110H50A30 30 0 0 1 50 50Z"/>')));
+    const ring = knotsOfDrawn(round, 1);
+    expect(ring.filter(({ corner }) => corner)).toEqual([]);
+    const path = ringPath(ring);
+    expect(path && Math.abs(lengthOf(path) - (200 + 60 * Math.PI))).toBeLessThan(0.1);
+    const one = knotsOfDrawn(first(readSvg(svg('<path d="M50 50H150A30 30 0 0 1 150 110H50Z"/>'))), 1);
+    expect(one.filter(({ corner }) => corner).map(({ x, y }) => [x, y])).toEqual([
+      [50, 50],
+      [50, 110],
+    ]);
+  });
+
   test.each([
     ['width="300mm" viewBox="0 0 300 400"', 1],
     ['width="30cm" viewBox="0 0 1200 1600"', 0.25],

@@ -4,7 +4,7 @@ import { areaOfRings, simplified } from '../../geometry/clip';
 import { angleBetween, distance, point, type Point } from '../../geometry/point';
 import { flattened } from '../../geometry/ring';
 import type { Path } from '../../geometry/path';
-import { endDirection, startDirection, type Segment } from '../../geometry/segment';
+import { asCubic, endDirection, startDirection, type Segment } from '../../geometry/segment';
 import { endOf, pathOf, polyline, startOf } from '../../geometry/path';
 
 /** A closed line of a drawing, in the drawing’s own unit, y downwards. */
@@ -74,16 +74,28 @@ export function drawingOf(
 const CORNER_RAD = (20 * Math.PI) / 180;
 /** A drawing with too many points is thinned to this, mm (handbook of the trade). */
 const THINNED_MM = 0.05;
+/** Points closer than this are one, mm. */
+const HAIR_MM = 0.01;
 
 /** The points of an outline out of a drawn line, mm: its curves keep their handles; one with too many points is thinned. */
 export function knotsOfDrawn({ path }: DrawnShape, mmPerUnit: number): readonly Knot[] {
-  const scaled = path.length > MOST_KNOTS ? thinned(path, mmPerUnit) : path;
+  const whole = path.length > MOST_KNOTS ? thinned(path, mmPerUnit) : path;
+  // A line closed by a hair’s breadth has a stretch of no length, and that would look like a corner.
+  const scaled = whole.filter(
+    ({ from, to, kind }) => kind === 'cubic' || distance(from, to) * mmPerUnit > HAIR_MM,
+  );
   const at = ({ x, y }: Point): Point => point(x * mmPerUnit, y * mmPerUnit);
-  return scaled.map((segment, nth) => {
-    const before = scaled.at(nth - 1) as Segment;
+  const corners = scaled.map((segment, nth) => isCorner(scaled.at(nth - 1) as Segment, segment));
+  // A straight stretch that runs on smoothly at an end is a curve with its handles on the line.
+  const smooth = scaled.map((segment, nth) => {
+    const runsOn = !corners[nth] || !corners[(nth + 1) % scaled.length];
+    return segment.kind === 'line' && runsOn ? asCubic(segment) : segment;
+  });
+  return smooth.map((segment, nth) => {
+    const before = smooth.at(nth - 1) as Segment;
     return {
       ...at(segment.from),
-      ...(isCorner(before, segment) ? { corner: true } : {}),
+      ...(corners[nth] ? { corner: true } : {}),
       ...(before.kind === 'cubic' ? { before: at(before.c2) } : {}),
       ...(segment.kind === 'cubic' ? { after: at(segment.c1) } : {}),
     };
@@ -93,7 +105,7 @@ export function knotsOfDrawn({ path }: DrawnShape, mmPerUnit: number): readonly 
 function isCorner(before: Segment, after: Segment): boolean {
   const [into, out] = [endDirection(before), startDirection(after)];
   // Two straight stretches always meet in a corner: a curve through their ends would be another line.
-  if (before.kind === 'line' || after.kind === 'line') return true;
+  if (before.kind === 'line' && after.kind === 'line') return true;
   return !into || !out || Math.abs(angleBetween(into, out)) > CORNER_RAD;
 }
 

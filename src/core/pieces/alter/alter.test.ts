@@ -153,7 +153,14 @@ describe('a tee', () => {
   });
 
   test('a neckline wider at the shoulder is wider on the back too, and the shoulders still walk', () => {
-    const wider: Alteration = { id: 'a', change: 'edge', piece: 'front', edge: 'neckline', startMm: 15, endMm: 10 };
+    const wider: Alteration = {
+      id: 'a',
+      change: 'edge',
+      piece: 'front',
+      edge: 'neckline',
+      startMm: 15,
+      endMm: 10,
+    };
     const { outlines } = alterOutlines(tee, plain, [wider], { girths: {} });
     for (const piece of ['front', 'back'])
       expect(
@@ -214,7 +221,9 @@ test('a deeper seat opens at the crotch and leaves the outside leg as it is', ()
   fc.assert(
     fc.property(made.leggings!.facts, fc.integer({ min: 8, max: 35 }), (drawn, byMm) => {
       const before = outlinesOf(kind, drawn);
-      const { outlines, effects } = alterOutlines(kind, before, [{ id: 'a', change: 'seat', byMm }], { girths: {} });
+      const { outlines, effects } = alterOutlines(kind, before, [{ id: 'a', change: 'seat', byMm }], {
+        girths: {},
+      });
       expect(effects[0]?.fault).toBeUndefined();
       const longer = (piece: string, edge: string) =>
         lengthOf(edgeOf(outlines, piece, edge)) - lengthOf(edgeOf(before, piece, edge));

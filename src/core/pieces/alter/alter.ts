@@ -110,11 +110,18 @@ function wantedBy(kind: GarmentKind, outlines: Outlines, { zones }: Alteration, 
 }
 
 const FOLDS_OVER = 'This would fold a piece over itself: change it less, or in another place.';
-const CHANGES_NOTHING = 'No piece that has an outline is changed by this: trace the piece, or choose another place.';
+const CHANGES_NOTHING =
+  'No piece that has an outline is changed by this: trace the piece, or choose another place.';
 
 /** What was made, unless it made a piece no piece. */
 function checked(before: Outlines, result: Made | Fault, alteration: Alteration): AlterationEffect {
-  const leftOut = (fault: string): AlterationEffect => ({ alteration, before, after: before, zones: [], fault });
+  const leftOut = (fault: string): AlterationEffect => ({
+    alteration,
+    before,
+    after: before,
+    zones: [],
+    fault,
+  });
   if (typeof result === 'string') return leftOut(result);
   const changed = Object.entries(result.after).filter(([id, outline]) => outline !== before[id]);
   if (changed.some(([id, outline]) => isSpoilt(before[id] as Outline, outline))) return leftOut(FOLDS_OVER);
@@ -125,5 +132,7 @@ function checked(before: Outlines, result: Made | Fault, alteration: Alteration)
 
 function isSpoilt(before: Outline, after: Outline): boolean {
   const [was, is] = [roundPiece(before), roundPiece(after)];
-  return areaOf(is) * areaOf(was) <= 0 || crossingsOf(flattened(is)).length > crossingsOf(flattened(was)).length;
+  return (
+    areaOf(is) * areaOf(was) <= 0 || crossingsOf(flattened(is)).length > crossingsOf(flattened(was)).length
+  );
 }

@@ -98,10 +98,7 @@ function lineMoved(outline: Outline, { edge, startMm, middleMm, endMm }: EdgeLin
     const chord = unitOf(minus(endOf(path), startOf(path))) ?? point(0, 0);
     const inwards = times(outwardOf(chord), -middleMm);
     const by = (share: number): Point =>
-      plus(
-        plus(times(first, 1 - step(share)), times(last, step(share))),
-        times(inwards, hump(share)),
-      );
+      plus(plus(times(first, 1 - step(share)), times(last, step(share))), times(inwards, hump(share)));
     redrawn.set(nth, displaced(chopped(path, PART_MM), by));
     redrawn.set(beforeAt, before);
     redrawn.set(afterAt, backwards(after));

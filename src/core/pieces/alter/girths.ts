@@ -40,7 +40,9 @@ function edgesAt(kind: GarmentKind, outlines: Outlines, zone: Zone): number {
     const again = parts.findIndex((part) => part.shape === shape) < nth;
     const sides = outline.folded ? 2 : 1;
     const takers = takersOf(outline, zone.id);
-    return again ? sum : sum + times * sides * outline.edges.filter(({ of }) => takers.includes(of.id)).length;
+    return again
+      ? sum
+      : sum + times * sides * outline.edges.filter(({ of }) => takers.includes(of.id)).length;
   }, 0);
 }
 

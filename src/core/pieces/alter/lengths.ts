@@ -83,4 +83,3 @@ export const shorterAlong = (kind: GarmentKind, outlines: Outlines, share: numbe
     const { top } = boundsOf(roundPiece(outline));
     return ({ y }) => point(0, -share * (y - top));
   });
-

@@ -7,7 +7,7 @@ import type { ZoneId } from '../../facts/garment';
 import type { GarmentKind, Zone } from '../../fit/garmentKind';
 import { LEAST_CHANGE_MM } from '../../fit/size';
 import type { ZonePlan } from '../../fit/types';
-import { girthMm, girthParts } from '../girth';
+import { girthMm, girthParts, liesOn } from '../girth';
 import type { DrawnPieces } from '../planOutlines';
 import { alterOutlines, type AlterationEffect, type Outlines, type Wanted } from './alter';
 import type { ZoneChange } from './girths';
@@ -17,8 +17,8 @@ export interface AlterationPlan {
   readonly id: string;
   readonly label: string;
   readonly off: boolean;
-  /** What it does, a line for each place. */
-  readonly does: readonly Phrase[];
+  /** What it does, a line for each place, and on which pieces. */
+  readonly does: readonly { readonly says: Phrase; readonly pieces: readonly string[] }[];
   /** Ids of the pieces that it changes. */
   readonly pieces: readonly string[];
   /** Why it is left out, and what to do. */
@@ -135,12 +135,13 @@ function alterationPlan(
   targets: ReadonlyMap<ZoneId, Explained>,
 ): AlterationPlan {
   const { alteration, before, after, fault } = effect;
+  const pieces = Object.keys(after).filter((id) => after[id] !== before[id]);
   return {
     id: alteration.id,
     label: labelOf(inputs.kind, alteration),
     off: alteration.off ?? false,
-    does: fault === undefined && !alteration.off ? doneBy(inputs, effect, targets) : [],
-    pieces: Object.keys(after).filter((id) => after[id] !== before[id]),
+    does: fault === undefined && !alteration.off ? doneBy(inputs, effect, targets, pieces) : [],
+    pieces,
     ...(fault === undefined ? {} : { fault }),
   };
 }
@@ -170,6 +171,27 @@ function doneBy(
   { book, kind }: Inputs,
   { alteration, zones, share }: AlterationEffect,
   targets: ReadonlyMap<ZoneId, Explained>,
+  pieces: readonly string[],
+): AlterationPlan['does'] {
+  if (alteration.change === 'girths')
+    return zones.map((change) => {
+      const says = girthDone(
+        { book, kind },
+        `alter.${alteration.id}`,
+        change,
+        alteration.zones ? undefined : targets,
+      );
+      const moves = Math.abs(change.toMm - change.fromMm) / change.edges >= LEAST_SAID_MM;
+      const lies = kind.shapes.filter((shape) => liesOn(shape, change.zone)).map(({ id }) => id);
+      return { says, pieces: moves ? lies : [] };
+    });
+  return saidOf({ book, kind }, alteration, share).map((says) => ({ says, pieces }));
+}
+
+function saidOf(
+  { book, kind }: Pick<Inputs, 'book' | 'kind'>,
+  alteration: Alteration,
+  share: number | undefined,
 ): readonly Phrase[] {
   const at = `alter.${alteration.id}`;
   const chosen = (id: string, label: string, mm: number) =>
@@ -177,15 +199,23 @@ function doneBy(
   const { byMm = 0, startMm = 0, middleMm = 0, endMm = 0 } = alteration;
   switch (alteration.change) {
     case 'girths':
-      return zones.map((change) => girthDone({ book, kind }, at, change, alteration.zones ? undefined : targets));
+      return [];
     case 'length':
-      return [say`${chosen('by', 'change in length', byMm)} ${byMm < 0 ? 'shorter' : 'longer'}, on every piece there`];
+      return [
+        say`${chosen('by', 'change in length', byMm)} ${byMm < 0 ? 'shorter' : 'longer'}, on every piece there`,
+      ];
     case 'seat':
       return [
         say`${chosen('by', 'change of the seat', byMm)} ${byMm < 0 ? 'less' : 'more'} at its middle, running out at the side`,
       ];
     case 'along': {
-      const by = book.given(`${at}.share`, 'change in length, of the whole', Math.abs(share ?? 0), 'share', 'chosen');
+      const by = book.given(
+        `${at}.share`,
+        'change in length, of the whole',
+        Math.abs(share ?? 0),
+        'share',
+        'chosen',
+      );
       return [say`${by} ${(share ?? 0) < 0 ? 'longer' : 'shorter'} from top to bottom`];
     }
     case 'edge': {
@@ -204,6 +234,9 @@ function doneBy(
   }
 }
 
+/** An edge that moves by less is not worth a line at the cutting table. */
+const LEAST_SAID_MM = LEAST_CHANGE_MM / 2;
+
 function girthDone(
   { book, kind }: Pick<Inputs, 'book' | 'kind'>,
   alteration: string,
@@ -220,10 +253,12 @@ function girthDone(
     formula: 'abs(p - g) / edges',
     terms: {
       p: book.given(`${at}.from`, `outlines at the ${lower}, before`, fromMm, 'mm', 'measured'),
-      g: targets?.get(zone) ?? book.given(`${at}.to`, `outlines at the ${lower}, wanted`, toMm, 'mm', 'chosen'),
+      g:
+        targets?.get(zone) ??
+        book.given(`${at}.to`, `outlines at the ${lower}, wanted`, toMm, 'mm', 'chosen'),
       edges: leaf('seam edges that move', edges, 'count', 'D'),
     },
   });
-  if (by.value < LEAST_CHANGE_MM / 2) return say`${label}: stays as it is`;
+  if (by.value < LEAST_SAID_MM) return say`${label}: stays as it is`;
   return say`${label}: each side edge ${by} further ${fromMm > toMm ? 'in' : 'out'}`;
 }

@@ -1,6 +1,16 @@
 import { createMemory } from '../../explain/remember';
 import type { ShapeEdge } from '../../fit/pieceShape';
-import { bentTo, chopped, displaced, endOf, lengthOf, mapped, pinned, startOf, type Path } from '../../geometry/path';
+import {
+  bentTo,
+  chopped,
+  displaced,
+  endOf,
+  lengthOf,
+  mapped,
+  pinned,
+  startOf,
+  type Path,
+} from '../../geometry/path';
 import { between, distance, minus, plus, point, type Point } from '../../geometry/point';
 import type { Outline, PieceEdge } from '../outline';
 

@@ -55,7 +55,14 @@ const within = (min: number, max: number) => fc.integer({ min, max });
 
 /** Random tops. */
 export const tops = fc
-  .tuple(within(215, 330), within(-25, 25), within(-25, 40), within(150, 220), within(-15, 15), within(140, 230))
+  .tuple(
+    within(215, 330),
+    within(-25, 25),
+    within(-25, 40),
+    within(150, 220),
+    within(-15, 15),
+    within(140, 230),
+  )
   .map(([wide, waist, hip, deep, back, cap]) => top(wide, wide + waist, wide + hip, deep, back, cap));
 
 /** Random leggings. */
@@ -114,7 +121,10 @@ export const briefs = fc
   });
 
 export const made: Readonly<
-  Record<string, { readonly kind: KindId; readonly facts: fc.Arbitrary<Readonly<Record<string, OutlineFacts>>> }>
+  Record<
+    string,
+    { readonly kind: KindId; readonly facts: fc.Arbitrary<Readonly<Record<string, OutlineFacts>>> }
+  >
 > = {
   'a tee': { kind: 'tee', facts: tops },
   leggings: { kind: 'leggings', facts: leggings },

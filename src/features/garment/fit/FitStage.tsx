@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import type { EdgePlan } from '@/core/edges/types';
 import type { ZonePlan } from '@/core/fit/types';
@@ -16,6 +17,9 @@ import { SizePanel } from './SizePanel';
 import { useGarment } from '../page/useGarment';
 import { useGarmentDrawing } from '../page/useGarmentDrawing';
 import { ZoneFigures } from './ZoneFigures';
+
+/** Only garments whose pieces have outlines need it. */
+const AlterPieces = dynamic(() => import('../alter/AlterPieces').then((module) => module.AlterPieces));
 
 /** How close each zone is to be, the schools on one scale, the size to cut, and what it makes of the garment. */
 export function FitStage() {
@@ -71,6 +75,7 @@ export function FitStage() {
         </div>
       </div>
       <SizePanel />
+      {plan.pieces.pieces.some(({ outlined }) => outlined) && <AlterPieces />}
       <NextButton
         to="bands"
         words="This is right: on to Bands"

@@ -42,6 +42,7 @@ export function OnThePattern({ zone }: { zone: ZonePlan }) {
       {outlined !== undefined && (
         <OnOutlines
           outlined={outlined}
+          altered={plan.pieces.drawnGirths[zone.zone] !== undefined}
           apart={plan.pieces.apart.zones[zone.zone]}
           onGoBy={() => set(`Outline at the ${label}`, { [`pattern.finished.${zone.zone}`]: null })}
         />

@@ -1,0 +1,59 @@
+import { boundsOf, type Bounds } from '@/core/geometry/ring';
+import type { PieceAsCut } from '@/core/pieces/alter/asCut';
+import { roundPiece } from '@/core/pieces/outline';
+import { pathData } from './pathData';
+import styles from './PieceShapes.module.css';
+
+/** As high as the highest piece is drawn, px; and as wide as all of them may be together. */
+const HIGH_PX = 340;
+const WIDE_PX = 640;
+
+/** Pieces side by side at one scale: seamlines as they are cut, and dashed as they were drawn where that differs. */
+export function PieceShapes({ pieces }: { pieces: readonly PieceAsCut[] }) {
+  const boxes = pieces.map(boxOf);
+  const high = Math.max(...boxes.map(({ top, bottom }) => bottom - top));
+  const wide = boxes.reduce((sum, { left, right }) => sum + right - left, 0);
+  const scale = Math.min(HIGH_PX / high, WIDE_PX / wide);
+  return (
+    <div className={styles.pieces}>
+      {pieces.map(({ shape, drawn, cut }, nth) => {
+        const { left, top, right, bottom } = boxes[nth] as Bounds;
+        const [width, height] = [right - left, bottom - top];
+        const altered = drawn !== cut;
+        return (
+          <figure key={shape.id} className={styles.piece}>
+            <svg
+              role="img"
+              aria-label={`${shape.label}${altered ? ', as drawn and as altered' : ', as drawn'}`}
+              width={width * scale}
+              height={height * scale}
+              viewBox={`${left} ${top} ${width} ${height}`}
+            >
+              <path className={styles.cut} d={`${pathData(roundPiece(cut))}Z`} />
+              {altered && <path className={styles.drawn} d={`${pathData(roundPiece(drawn))}Z`} />}
+              {cut.edges
+                .filter(({ of }) => of.fold)
+                .map(({ path }) => (
+                  <path key="fold" className={styles.fold} d={pathData(path)} />
+                ))}
+            </svg>
+            <figcaption className="small">
+              {shape.label}
+              {cut.folded ? ', half' : ''}
+            </figcaption>
+          </figure>
+        );
+      })}
+    </div>
+  );
+}
+
+function boxOf({ drawn, cut }: PieceAsCut): Bounds {
+  const [a, b] = [drawn, cut].map((one) => boundsOf(roundPiece(one))) as [Bounds, Bounds];
+  return {
+    left: Math.min(a.left, b.left),
+    top: Math.min(a.top, b.top),
+    right: Math.max(a.right, b.right),
+    bottom: Math.max(a.bottom, b.bottom),
+  };
+}
