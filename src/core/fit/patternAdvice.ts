@@ -3,6 +3,7 @@ import { getNumber, say, type Ledger } from '../explain/ledger';
 import { stage, type SeenBy } from '../explain/stage';
 import type { GarmentKind, Zone } from './garmentKind';
 import type { ZoneId } from '../facts/garment';
+import { workWornExtension } from './fitNumbers';
 import { LEAST_CHANGE_MM, placeOfLength, zoneChange } from './size';
 import type { PatternPlan, SizePlan, ZonePlan } from './types';
 
@@ -39,7 +40,15 @@ function workPattern({ book, facts: { garment }, kind, zones, size, pieces }: In
             : typedGirth(book, zone, typed);
       const altered = outlined !== undefined && drawn !== undefined && isApart(book, outlined, drawn);
       const rest = getNumber(book.numbers, plan.rest);
-      return { ...plan, pattern: measuredPattern(book, zone, rest, girth, altered) };
+      return {
+        ...plan,
+        pattern: measuredPattern(
+          book,
+          zone,
+          { rest, girth, body: getNumber(book.numbers, plan.body) },
+          altered,
+        ),
+      };
     }
     const sized = size?.zones.find((one) => one.zone === plan.zone);
     if (!sized) return plan;
@@ -81,8 +90,7 @@ const isApart = (book: Ledger, a: NumberId, b: NumberId): boolean =>
 function measuredPattern(
   book: Ledger,
   zone: Zone,
-  rest: Explained,
-  girth: Explained,
+  { rest, girth, body }: { readonly rest: Explained; readonly girth: Explained; readonly body: Explained },
   altered: boolean,
 ): PatternPlan {
   const perSeamEdge = zoneChange(book, zone, `fit.${zone.id}.perSeamEdge`, girth, rest);
@@ -95,5 +103,11 @@ function measuredPattern(
         : longer
           ? say`${zone.label}: take ${perSeamEdge} off each seam edge`
           : say`${zone.label}: add ${perSeamEdge} at each seam edge`;
-  return { girth: girth.id, perSeamEdge: perSeamEdge.id, advice };
+  const extension = workWornExtension(
+    book,
+    `fit.${zone.id}.patternExtension`,
+    `worn extension of the pattern at the ${zone.label.toLowerCase()}`,
+    { G: body, g: girth },
+  );
+  return { girth: girth.id, perSeamEdge: perSeamEdge.id, extension: extension.id, advice };
 }

@@ -70,6 +70,8 @@ export interface ZonePlan {
 export interface PatternPlan {
   readonly girth: NumberId;
   readonly perSeamEdge: NumberId;
+  /** What it asks of the cloth as it is; absent where its girth comes out of a size table. */
+  readonly extension?: NumberId;
   readonly advice: Phrase;
 }
 

@@ -93,6 +93,24 @@ export function heightOf(outline: Outline, [id, share]: LevelAt): number | undef
   return top + share * (foot - top);
 }
 
+/**
+ * The height of a zone on a piece: its level; of one that is as long as edges, the end at which such an edge begins of the one
+ * named, or of the first that meets it.
+ */
+export function zoneAt(outline: Outline, zone: ZoneId, named?: string): number | undefined {
+  const { levels, along } = outline.shape;
+  const level = levels?.[zone];
+  if (level) return heightOf(outline, level);
+  const long = along?.[zone] ?? [];
+  for (const [nth, { of, path }] of outline.edges.entries()) {
+    if (of.fold || (named !== undefined && of.id !== named)) continue;
+    const { before, after } = neighbours(outline, nth);
+    if (long.includes(before.of.id)) return startOf(path).y;
+    if (long.includes(after.of.id)) return endOf(path).y;
+  }
+  return undefined;
+}
+
 /** As far inside the end of an edge a width is measured, mm: on the corner itself it would be none. */
 const INSIDE_MM = 0.01;
 

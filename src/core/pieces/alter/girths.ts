@@ -5,7 +5,7 @@ import { interpolateThrough } from '../../geometry/monotone';
 import { boundsOf } from '../../geometry/ring';
 import { distance, plus, point, type Point } from '../../geometry/point';
 import { girthMm, girthParts, liesOn } from '../girth';
-import { heightOf } from '../measure';
+import { zoneAt } from '../measure';
 import { neighbours, roundPiece, type Outline, type PieceEdge } from '../outline';
 import { endsAt, movedBy, withRedrawn } from './redrawn';
 import { walkAsBefore } from './walkAsBefore';
@@ -89,9 +89,9 @@ function isTaken(kind: GarmentKind, outlines: Outlines, zone: Zone): boolean {
   return Object.values(outlines).some((outline) => {
     if (outline.shape.levels?.[zone.id] || !liesOn(outline.shape, zone.id)) return false;
     return takersOf(outline, zone.id).some((edge) => {
-      const y = heightAt(outline, zone.id, edge);
+      const y = zoneAt(outline, zone.id, edge);
       return kind.zones.some((other) => {
-        const level = outline.shape.levels?.[other.id] && heightAt(outline, other.id, edge);
+        const level = outline.shape.levels?.[other.id] && zoneAt(outline, other.id, edge);
         return y !== undefined && level !== undefined && Math.abs(level - y) < SAME_HEIGHT_MM;
       });
     });
@@ -99,19 +99,6 @@ function isTaken(kind: GarmentKind, outlines: Outlines, zone: Zone): boolean {
 }
 /** Zones closer than this to each other cannot both be altered on one edge, mm. */
 const SAME_HEIGHT_MM = 5;
-
-/** The height at which an edge takes a zone’s change: its level, else the end where what is as long as the zone begins. */
-function heightAt(outline: Outline, zone: ZoneId, edge: string): number | undefined {
-  const level = outline.shape.levels?.[zone];
-  if (level) return heightOf(outline, level);
-  const along = outline.shape.along?.[zone] ?? [];
-  const nth = outline.edges.findIndex(({ of }) => of.id === edge);
-  if (nth === -1) return undefined;
-  const { path } = outline.edges[nth] as PieceEdge;
-  const { before, after } = neighbours(outline, nth);
-  if (along.includes(before.of.id)) return startOf(path).y;
-  return along.includes(after.of.id) ? endOf(path).y : undefined;
-}
 
 /** All pieces with the edges of these zones moved outwards by so many mm each. */
 function shifted(kind: GarmentKind, outlines: Outlines, shifts: ByZone): Outlines {
@@ -140,7 +127,7 @@ function shiftedPiece(outline: Outline, shifts: ByZone): Outline {
 function shiftOf(outline: Outline, edge: string, shifts: ByZone): ((y: number) => number) | undefined {
   const knots = Object.entries(shifts)
     .flatMap(([zone, mm]) => {
-      const y = takersOf(outline, zone).includes(edge) ? heightAt(outline, zone, edge) : undefined;
+      const y = takersOf(outline, zone).includes(edge) ? zoneAt(outline, zone, edge) : undefined;
       return y === undefined ? [] : [{ x: y, y: mm }];
     })
     .toSorted((a, b) => a.x - b.x);

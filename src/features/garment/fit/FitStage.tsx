@@ -18,6 +18,10 @@ import { useGarment } from '../page/useGarment';
 import { useGarmentDrawing } from '../page/useGarmentDrawing';
 import { ZoneFigures } from './ZoneFigures';
 
+/** Drawings that come after the page itself. */
+const OnFigure = dynamic(() => import('../figure/OnFigure').then((module) => module.OnFigure), {
+  ssr: false,
+});
 /** Only garments whose pieces have outlines need it. */
 const AlterPieces = dynamic(() => import('../alter/AlterPieces').then((module) => module.AlterPieces));
 
@@ -74,6 +78,7 @@ export function FitStage() {
           />
         </div>
       </div>
+      <OnFigure />
       <SizePanel />
       {plan.pieces.pieces.some(({ outlined }) => outlined) && <AlterPieces />}
       <NextButton
