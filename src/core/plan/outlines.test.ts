@@ -6,6 +6,7 @@ import type { Cloth } from '../facts/cloth';
 import { newPattern, type Pattern } from '../facts/pattern';
 import type { Wearer } from '../facts/wearer';
 import { practiceTee } from '../pieces/practice';
+import { rectanglesOf } from '../ticket/rectangles';
 import { planSewing } from '../sewing/planSewing';
 import { planGarment } from './planGarment';
 
@@ -108,6 +109,16 @@ test('outlines of another size are not taken for those of the size that is cut',
   };
   expect(planOf({ ...bare, sizeId: 'm' }, sized).plan.pieces.edges).toEqual({});
   expect(Object.keys(planOf({ ...bare, sizeId: 's' }, sized).plan.pieces.edges)).toContain('neckline');
+});
+
+test('bands are rectangles by themselves, as long and as wide as the ticket has them', () => {
+  const { plan, mm } = planOf(bare, traced);
+  const [band, ...others] = rectanglesOf(plan.ticket, plan.numbers);
+  const row = plan.ticket.flatMap(({ rows }) => rows).find(({ id }) => id === 'neckband');
+  expect(others).toEqual([]);
+  expect(band).toMatchObject({ id: 'neckband', count: 1 });
+  expect(band?.longMm).toBe(mm(row?.length?.exact));
+  expect(band?.wideMm).toBe(mm(row?.width?.exact));
 });
 
 describe('alterations', () => {

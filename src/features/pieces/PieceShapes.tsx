@@ -1,5 +1,6 @@
 import { boundsOf, type Bounds } from '@/core/geometry/ring';
 import type { PieceAsCut } from '@/core/pieces/alter/asCut';
+import type { Rectangle } from '@/core/ticket/rectangles';
 import { roundPiece } from '@/core/pieces/outline';
 import { pathData } from './pathData';
 import styles from './PieceShapes.module.css';
@@ -8,12 +9,22 @@ import styles from './PieceShapes.module.css';
 const HIGH_PX = 340;
 const WIDE_PX = 640;
 
-/** Pieces side by side at one scale: seamlines as they are cut, and dashed as they were drawn where that differs. */
-export function PieceShapes({ pieces }: { pieces: readonly PieceAsCut[] }) {
+/**
+ * Pieces side by side at one scale: seamlines as they are cut, and dashed as they were drawn where that differs; and the
+ * rectangles of the ticket, allowances and all.
+ */
+export function PieceShapes({
+  pieces,
+  rectangles,
+}: {
+  pieces: readonly PieceAsCut[];
+  rectangles: readonly Rectangle[];
+}) {
   const boxes = pieces.map(boxOf);
+  const longest = Math.max(0, ...rectangles.map(({ longMm }) => longMm));
   const high = Math.max(...boxes.map(({ top, bottom }) => bottom - top));
   const wide = boxes.reduce((sum, { left, right }) => sum + right - left, 0);
-  const scale = Math.min(HIGH_PX / high, WIDE_PX / wide);
+  const scale = Math.min(HIGH_PX / high, WIDE_PX / Math.max(wide, longest));
   return (
     <div className={styles.pieces}>
       {pieces.map(({ shape, drawn, cut }, nth) => {
@@ -44,6 +55,17 @@ export function PieceShapes({ pieces }: { pieces: readonly PieceAsCut[] }) {
           </figure>
         );
       })}
+      {rectangles.map(({ id, label, longMm, wideMm, count }) => (
+        <figure key={id} className={styles.piece}>
+          <svg role="img" aria-label={`${label}, a rectangle`} width={longMm * scale} height={wideMm * scale}>
+            <rect className={styles.cut} width={longMm * scale} height={wideMm * scale} />
+          </svg>
+          <figcaption className="small">
+            {label}
+            {count > 1 ? `, ${count} times` : ''}
+          </figcaption>
+        </figure>
+      ))}
     </div>
   );
 }

@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Alteration, AlterationKind } from '@/core/facts/alteration';
 import { piecesAsCut } from '@/core/pieces/alter/asCut';
+import { rectanglesOf } from '@/core/ticket/rectangles';
 import { PieceShapes } from '@/features/pieces/PieceShapes';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { PickField } from '@/ui/PickField';
@@ -47,7 +48,7 @@ export function AlterPieces() {
           {list.length === 0 ? 'as they were drawn' : 'Dashed: as drawn. Solid: as they are cut.'}
         </span>
       </div>
-      <PieceShapes pieces={pieces} />
+      <PieceShapes pieces={pieces} rectangles={rectanglesOf(plan.ticket, plan.numbers)} />
       {list.length > 0 && (
         <ol className={styles.list}>
           {plan.pieces.alterations.map((made, nth) => {

@@ -121,8 +121,9 @@ function OwnGirths({ one, onChange }: Props) {
       help="All round; smaller with a minus."
       valueMm={one.zones?.[id]}
       onChange={(mm) => {
-        const { [id]: _, ...others } = one.zones ?? {};
-        onChange(`${label}: larger by`, { zones: mm === undefined ? others : { ...others, [id]: mm } });
+        const others = Object.entries(one.zones ?? {}).filter(([zone]) => zone !== id);
+        const zones = Object.fromEntries(mm === undefined ? others : [...others, [id, mm]]);
+        onChange(`${label}: larger by`, { zones });
       }}
     />
   ));
