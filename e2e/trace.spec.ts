@@ -94,6 +94,36 @@ test('a photo, an outline clicked round it, and the neckband is the one of the s
   expect(byPhoto).toBeGreaterThan(30);
 });
 
+test('a plain piece is found by itself: its six corners, its neckline to a few millimetres', async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  const id = await made(page, 'pattern', newPattern('Found tee', 'tee'));
+  await visit(page, `/patterns/${id}/trace`);
+  await page.getByLabel('Piece', { exact: true }).selectOption('front');
+  const { sheet, around, first } = clicksOf('front');
+  await layFlat(page, sheet);
+  await page.getByRole('button', { name: 'Find the outline' }).click();
+  await expect(page.getByText(/^Click anywhere inside the piece/)).toBeVisible();
+  // Beside it: the floor has no end in the photo, and that is said.
+  await clickOn(page, { x: 120, y: 420 });
+  await expect(page.getByText(/runs on to the end of the photo/)).toBeVisible();
+  await page.getByRole('button', { name: 'Find the outline' }).click();
+  const middle = around.reduce((sum, { x, y }) => ({ x: sum.x + x, y: sum.y + y }), { x: 0, y: 0 });
+  await clickOn(page, { x: middle.x / around.length, y: middle.y / around.length });
+  await expect(page.getByRole('heading', { name: 'Its edges' })).toBeVisible();
+  await page.getByRole('application').focus();
+  await page.keyboard.press('Escape');
+  await clickOn(page, first);
+  await page.getByRole('button', { name: 'Say where neckline begins' }).click();
+  await page.getByRole('button', { name: 'Name all, clockwise' }).click();
+  const half = edgeLengths(practiceTee.front.ring).neckline ?? NaN;
+  const shown = await page.locator('[data-number="piece.front.neckline"]').innerText();
+  expect(Math.abs(parseFloat(shown) * 10 - half)).toBeLessThan(3);
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await saved(page);
+});
+
 test('each step is undone by itself, and a crossing outline is shown and refused until it is mended', async ({
   page,
 }) => {

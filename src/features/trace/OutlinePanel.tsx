@@ -1,4 +1,5 @@
 'use client';
+import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { lengthMm } from '@/core/facts/spec';
 import type { OutlineFacts } from '@/core/facts/outline';
@@ -7,12 +8,14 @@ import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
+import type { Finding } from './useFinding';
 import styles from './Trace.module.css';
 
 const PLACE = lengthMm('Place', -20_000, 20_000);
 
 interface Props {
   readonly onPhoto: boolean;
+  readonly finding: Finding;
   readonly outline: OutlineFacts | undefined;
   readonly drawn: OutlineFacts['drawn'];
   readonly onDrawn: (drawn: OutlineFacts['drawn']) => void;
@@ -23,9 +26,32 @@ interface Props {
   readonly onClose: () => void;
 }
 
+/** A plain piece on ground of another colour is found by itself. */
+function FindIt({ finding }: { finding: Finding }) {
+  if (finding.now === 'works') return <p className={styles.next}>Looking for its edge…</p>;
+  return (
+    <>
+      {finding.now === 'asks' ? (
+        <p className={styles.next}>Click anywhere inside the piece: its edge is looked for from there.</p>
+      ) : (
+        <p className="soft">
+          A plain piece on ground of another colour is found by itself; then look at its corners.
+        </p>
+      )}
+      <div>
+        <Button variant="outlined" onClick={finding.now === 'asks' ? finding.stop : finding.ask}>
+          {finding.now === 'asks' ? 'Click round it instead' : 'Find the outline'}
+        </Button>
+      </div>
+      {finding.trouble && <Alert>{finding.trouble}</Alert>}
+    </>
+  );
+}
+
 /** Clicking round a piece: which line is traced, what the next click is, and the point that is taken hold of. */
 export function OutlinePanel({
   onPhoto,
+  finding,
   outline,
   drawn,
   onDrawn,
@@ -51,7 +77,8 @@ export function OutlinePanel({
         ]}
         onChange={onDrawn}
       />
-      {unfinished && (
+      {onPhoto && count === 0 && <FindIt finding={finding} />}
+      {unfinished && finding.now === undefined && (
         <>
           <p className={onPhoto || count > 0 ? styles.next : 'soft'}>
             {count === 0

@@ -37,12 +37,15 @@ import styles from './Trace.module.css';
 import { TraceTable } from './TraceTable';
 import type { View } from './view';
 import type { Traced } from './useTraced';
+import { useFinding } from './useFinding';
 import { sheetOf, useUnder } from './useUnder';
 
 const NUDGE_MM = { near: 0.5, far: 5 } as const;
 const NUDGE_PX = { near: 1, far: 10 } as const;
 /** A click this near the line puts a point on it, px. */
 const ON_LINE_PX = 8;
+/** An outline that was found lies this near the edge, mm. */
+const FOUND_TO_MM = 0.3;
 
 interface Props {
   /** Where its photo is kept. */
@@ -80,6 +83,11 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
 
   const step = (label: string, next: OutlineFacts | undefined) =>
     keep(label, next && flat ? withErrors(next, flat) : next);
+  const finding = useFinding(({ ring }) => {
+    setSelected(undefined);
+    const found = ring.map((knot) => ({ ...knot, clickMm: FOUND_TO_MM }));
+    step('Outline found', closedOutline({ ...newOutline(line, 'a photo'), ring: found }));
+  });
   const close = () => {
     if (!outline) return;
     setSelected(undefined);
@@ -94,6 +102,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
 
   const tap = (at: Point, nth: number | undefined, view: View) => {
     if (onSheet) return setSelected(nth);
+    if (finding.now === 'asks' && photo && flat) return finding.find(photo.blob, flat, at);
     if (pair) return setPair({ ...pair, points: [...pair.points, at].slice(-2) });
     if (!outline || outline.unfinished) {
       if (nth === 0 && (outline?.ring.length ?? 0) >= 3) return close();
@@ -136,8 +145,10 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
   };
   const key = (pressed: string): boolean => {
     const count = onSheet ? 4 : (outline?.ring.length ?? 0);
-    if (pressed === 'Escape') setSelected(undefined);
-    else if (pressed === 'c' || pressed === 'v') {
+    if (pressed === 'Escape') {
+      setSelected(undefined);
+      finding.stop();
+    } else if (pressed === 'c' || pressed === 'v') {
       const knot = selected === undefined ? undefined : outline?.ring[selected];
       if (outline && knot && selected !== undefined && knot.corner !== (pressed === 'c'))
         step(`Point ${selected + 1} turned`, turnedKnot(outline, selected));
@@ -180,7 +191,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
           label={onSheet ? 'Photo: the corners of the sheet' : `Tracing table: ${shape.label}`}
           {...{ of, bounds, photo, points, cursor }}
           map={flat?.map}
-          setting={!onSheet && (!outline || outline.unfinished === true)}
+          setting={!onSheet && finding.now === undefined && (!outline || outline.unfinished === true)}
           lens={lensAt && (photo || outline) ? { at: lensAt, words: lensWords } : undefined}
           draw={(view) =>
             onSheet ? (
@@ -235,6 +246,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
           <>
             <OutlinePanel
               onPhoto={flat !== undefined}
+              finding={finding}
               outline={outline}
               drawn={line}
               onDrawn={(next) => {

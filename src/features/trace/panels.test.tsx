@@ -7,6 +7,7 @@ import { practiceTee } from '@/core/pieces/practice';
 import { UnitProvider } from '@/ui/unit';
 import { EdgesPanel } from './EdgesPanel';
 import { OutlinePanel } from './OutlinePanel';
+import type { Finding } from './useFinding';
 import { PhotoChecks } from './PhotoChecks';
 
 jest.setTimeout(30_000);
@@ -65,11 +66,18 @@ test('an allowance typed at an edge is kept for it; emptied, the usual one count
   expect(keep.mock.lastCall?.[1]?.edges).toEqual({ shoulder: { allowanceMm: 10 } });
 });
 
-const outline = (facts: OutlineFacts | undefined, selected?: number, onPhoto = true) =>
+const ask = jest.fn();
+const outline = (
+  facts: OutlineFacts | undefined,
+  selected?: number,
+  onPhoto = true,
+  finding: Partial<Finding> = {},
+) =>
   render(
     <UnitProvider initial="in">
       <OutlinePanel
         onPhoto={onPhoto}
+        finding={{ now: undefined, trouble: undefined, ask, stop: ask, find: ask, ...finding }}
         outline={facts}
         drawn="cut line"
         onDrawn={() => undefined}
@@ -90,6 +98,22 @@ test('what to do next is said as the outline grows, and it closes with three poi
   outline({ ...bare, ring: bare.ring.slice(0, 3), unfinished: true });
   expect(screen.queryAllByText(/click the first point again to close it/)).toHaveLength(1);
   expect(isOff('Close the outline')).toBe(false);
+});
+
+test('on a photo the outline can be found by itself: asked for, at work, or why it was not', async () => {
+  const { unmount } = outline(undefined);
+  await userEvent.click(screen.getByRole('button', { name: 'Find the outline' }));
+  expect(ask).toHaveBeenCalledTimes(1);
+  unmount();
+  const asked = outline(undefined, undefined, true, { now: 'asks' });
+  expect(screen.queryAllByText(/^Click anywhere inside the piece/)).toHaveLength(1);
+  expect(screen.queryAllByText(/The next click sets/)).toHaveLength(0);
+  asked.unmount();
+  const busy = outline(undefined, undefined, true, { now: 'works' });
+  expect(screen.queryAllByText('Looking for its edge…')).toHaveLength(1);
+  busy.unmount();
+  outline(undefined, undefined, true, { trouble: 'Nothing stands out.' });
+  expect(screen.getByRole('alert').textContent).toBe('Nothing stands out.');
 });
 
 test('without a photo the scale of the bare table is said in the reader’s unit', () => {
