@@ -196,9 +196,9 @@ export function recordView<K extends Shelf>(db: Database, kind: K, id: string): 
 export function tracedFor(db: Database, id: string): TracedFor | undefined {
   const garment = findRecord(db, 'garment', id);
   if (!garment || garment.removed) return undefined;
-  const { name, style, ownKindId } = garment.facts;
+  const { name, style, ownKindId, sizeId } = garment.facts;
   const ownKind = ownKindId === undefined ? undefined : recordView(db, 'ownKind', ownKindId)?.facts;
-  return { id, name, style, ownKind };
+  return { id, name, style, ownKind, sizeId };
 }
 
 /** Every wearer or cloth, for its own list. */

@@ -27,7 +27,8 @@ interface Inputs {
 export const planPieces = stage(piecesSee, workPieces);
 
 function workPieces({ book, kind, drawn, altered }: Inputs): PiecesPlan {
-  if (Object.keys(drawn.facts).length === 0) return recallBare([kind], () => withoutOutlines(kind));
+  if ([drawn.facts, drawn.faults].every((one) => Object.keys(one).length === 0))
+    return recallBare([kind], () => withoutOutlines(kind));
   const { outlines, alterations, drawnGirths } = altered;
   const on: OnOutlines = { book, kind, outlines, drawn };
   const edges = kind.edges.flatMap((edge) => edgeOnOutlines(on, edge) ?? []);
@@ -56,6 +57,7 @@ function workPieces({ book, kind, drawn, altered }: Inputs): PiecesPlan {
     rows: rowsOf(on, seams),
     alterations,
     drawnGirths,
+    ...(drawn.between ? { between: drawn.between } : {}),
   };
 }
 
@@ -108,9 +110,12 @@ const MEASURED = 'Measured on the outline';
 /** Where a length comes from, and how good it is. */
 function noteOf({ outlines, drawn }: OnOutlines, shape: string, edge: string): string {
   const { edges, from } = drawn.facts[shape] ?? {};
+  const { between } = drawn;
+  const altered = outlines[shape] === drawn.outlines[shape] ? '' : ', as altered';
+  if (between?.pieces.includes(shape))
+    return `${MEASURED} ${between.beyond ? 'drawn a step beyond' : 'drawn between'} sizes ${between.sizes.join(' and ')}${altered}.`;
   const goodTo = edges?.[edge]?.goodToMm;
   const good = goodTo === undefined ? '' : `, good to ${goodTo.toFixed(1)} mm in 95 cases of 100`;
-  const altered = outlines[shape] === drawn.outlines[shape] ? '' : ', as altered';
   return `${MEASURED} taken from ${from}${good}${altered}.`;
 }
 

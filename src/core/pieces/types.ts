@@ -1,6 +1,7 @@
 import type { NumberId, Phrase } from '../explain/explained';
 import type { ZoneId } from '../facts/garment';
 import type { Meeting } from '../fit/pieceShape';
+import type { BetweenSizes } from './planOutlines';
 import type { AlterationPlan } from './alter/planAltered';
 import type { Verdict } from './walk';
 
@@ -55,6 +56,7 @@ export interface PiecesPlan {
   readonly alterations: readonly AlterationPlan[];
   /** Girths as drawn, where alterations may have changed them. */
   readonly drawnGirths: Readonly<Record<ZoneId, NumberId>>;
+  readonly between?: BetweenSizes;
 }
 
 /** How an edge runs, read off the outlines. */

@@ -37,6 +37,8 @@ export interface TracedFor {
   readonly name: string;
   readonly style: Garment['style'];
   readonly ownKind?: OwnKind | undefined;
+  /** The size that was chosen for it. */
+  readonly sizeId?: string | undefined;
 }
 
 export interface Choice {

@@ -47,7 +47,8 @@ function Inside({ initial, garment }: { initial: StoredRecord<'pattern'>; garmen
   );
   const [piece, setPiece] = useState(kind.shapes[0]?.id ?? '');
   const sizes = sizesInOrder(stored);
-  const [size, setSize] = useState(Object.keys(stored.shapes ?? {})[0] ?? sizes[0]?.[0] ?? ONE_SIZE);
+  const own = garment?.sizeId !== undefined && stored.sizes[garment.sizeId] ? garment.sizeId : undefined;
+  const [size, setSize] = useState(own ?? Object.keys(stored.shapes ?? {})[0] ?? sizes[0]?.[0] ?? ONE_SIZE);
   return (
     <div className={styles.page}>
       <div className={styles.head}>

@@ -18,7 +18,7 @@ export function ItsPieces() {
   const records = useRecords();
   const router = useRouter();
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const { pieces, seams } = plan.pieces;
+  const { pieces, seams, between } = plan.pieces;
   if (pieces.length === 0) return null;
   const outlined = pieces.filter((piece) => piece.outlined).length;
   const table = (pattern: string) => `/patterns/${pattern}/trace?for=${id}`;
@@ -52,6 +52,13 @@ export function ItsPieces() {
         <p className="soft">
           Trace the paper pieces, or a garment that fits, from a photo: every edge, seam and girth is then
           measured by itself.
+        </p>
+      )}
+      {between && between.pieces.length > 0 && (
+        <p>
+          {between.beyond
+            ? `Drawn a step beyond the sizes ${between.sizes.join(' and ')}: look the pieces over before you cut.`
+            : `Drawn between the sizes ${between.sizes.join(' and ')}, whose outlines are there.`}
         </p>
       )}
       <div>
