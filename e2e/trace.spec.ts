@@ -1,3 +1,4 @@
+import { PDFDocument } from '@cantoo/pdf-lib';
 import { distance, type Point } from '@/core/geometry/point';
 import { newPattern } from '@/core/facts/pattern';
 import { newGarment } from '@/core/facts/garment';
@@ -250,6 +251,41 @@ test('an outline out of a drawing: its unit is asked for where it says none, its
   await page.getByRole('radio', { name: 'the seamline' }).check({ force: true });
   await expect(page.locator('[data-number="piece.sleeve.cap"]')).toHaveText('15.7 cm');
   await expect(page.locator('[data-number="piece.sleeve.back-underarm"]')).toHaveText('6.0 cm');
+});
+
+test('an outline out of a page of a PDF, at its true scale; what is no page is said', async ({ page }) => {
+  const id = await made(page, 'pattern', newPattern('Printed sleeve', 'tee'));
+  await visit(page, `/patterns/${id}/trace`);
+  await page.getByLabel('Piece', { exact: true }).selectOption('sleeve');
+  const file = await PDFDocument.create();
+  const mm = (one: number) => (one * 72) / 25.4;
+  const [words, lines] = [0, 1].map(() => file.addPage([mm(500), mm(400)]));
+  words?.drawText('Print at full size', { x: 50, y: 50 });
+  lines?.drawSvgPath(
+    `M${mm(20)} ${mm(60)}C${mm(80)} ${mm(60)} ${mm(120)} 0 ${mm(180)} 0C${mm(240)} 0 ${mm(280)} ${mm(60)} ${mm(340)} ${mm(60)}L${mm(320)} ${mm(140)}L${mm(40)} ${mm(140)}Z`,
+    { x: 0, y: mm(380), borderWidth: 1 },
+  );
+  const choose = (buffer: Buffer) =>
+    page
+      .getByLabel('Drawing of the piece')
+      .setInputFiles({ name: 'sleeve.pdf', mimeType: 'application/pdf', buffer });
+  await choose(Buffer.from('%PDF-1.7 and nothing more'));
+  await expect(page.getByText(/This PDF breaks off or is damaged/)).toBeVisible();
+  await choose(Buffer.from(await file.save()));
+  await expect(page.getByText(/This page has no lines/)).toBeVisible();
+  await page.getByLabel('Page', { exact: true }).selectOption('2');
+  await expect(page.getByText('32.0 cm × 14.0 cm')).toBeVisible();
+  await page.getByRole('button', { name: 'Take this' }).click();
+  await expect(page.getByRole('heading', { name: 'Its edges' })).toBeVisible();
+  // Four corners, four edges: its cap is one curve from corner to corner.
+  await page.getByRole('application').focus();
+  await page.keyboard.press('Escape');
+  await clickOn(page, { x: 20, y: 80 });
+  await page.getByRole('radio', { name: 'the seamline' }).check({ force: true });
+  await page.getByRole('button', { name: 'Say where sleeve cap begins' }).click();
+  await page.getByRole('button', { name: 'Name all, clockwise' }).click();
+  await expect(page.locator('[data-number="piece.sleeve.hem"]')).toHaveText('28.0 cm');
+  await expect(page.locator('[data-number="piece.sleeve.back-underarm"]')).toHaveText('8.2 cm');
 });
 
 test.describe('on a tablet, by touch', () => {

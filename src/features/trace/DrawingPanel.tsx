@@ -14,7 +14,9 @@ import { boundsOf } from '@/core/geometry/ring';
 import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
+import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
+import type { PageReply, PageRequest } from '@/workers/page';
 import { pathOnTable } from './OutlineLayer';
 import styles from './Trace.module.css';
 
@@ -31,14 +33,25 @@ const UNIT_CHOICES: readonly { readonly value: Unit; readonly label: string }[] 
 /** So many outlines are shown: a pattern has fewer pieces. */
 const MOST_SHOWN = 40;
 
-/** Takes an outline out of an SVG or DXF drawing: its closed lines, to choose the piece’s own from. */
+/** Takes an outline out of a drawing or a page: its closed lines, to choose the piece’s own from. */
 export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => void }) {
   const input = useRef<HTMLInputElement>(null);
   const [read, setRead] = useState<DrawingRead | undefined>(undefined);
   const [said, setSaid] = useState<Unit | undefined>(undefined);
+  const [paper, setPaper] = useState<Paper | undefined>(undefined);
+  const [busy, setBusy] = useState(false);
+  const turnTo = async (file: File, page: number) => {
+    setBusy(true);
+    const { drawing, pages } = await readPage(file, page);
+    setPaper(pages > 0 ? { file, page, pages } : undefined);
+    setRead(drawing);
+    setBusy(false);
+  };
   const choose = async (file: File | undefined) => {
     if (!file) return;
     setSaid(undefined);
+    setPaper(undefined);
+    if (await isPdf(file)) return turnTo(file, 1);
     setRead(await readDrawing(file));
   };
   const mmPerUnit = read?.ok ? (read.mmPerUnit ?? (said && UNITS[said])) : undefined;
@@ -46,13 +59,13 @@ export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => vo
     <div className={styles.part}>
       <div>
         <Button size="small" onClick={() => input.current?.click()}>
-          Take it from a drawing (SVG, DXF)
+          Take it from a drawing or a page (SVG, DXF, PDF)
         </Button>
       </div>
       <input
         ref={input}
         type="file"
-        accept=".svg,.dxf,image/svg+xml"
+        accept=".svg,.dxf,.pdf,image/svg+xml,application/pdf"
         hidden
         aria-label="Drawing of the piece"
         onChange={(event) => {
@@ -60,6 +73,19 @@ export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => vo
           event.target.value = '';
         }}
       />
+      {busy && <p className="soft">Reading the page…</p>}
+      {paper && paper.pages > 1 && (
+        <PickField
+          label="Page"
+          value={String(paper.page)}
+          options={Array.from({ length: paper.pages }, (_, nth) => ({
+            id: String(nth + 1),
+            name: `${nth + 1} of ${paper.pages}`,
+          }))}
+          empty="choose a page"
+          onChange={(page) => page !== '' && void turnTo(paper.file, Number(page))}
+        />
+      )}
       {read && !read.ok && <Alert>{read.sentence}</Alert>}
       {read?.ok && (
         <>
@@ -87,6 +113,7 @@ export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => vo
                   onClick={() => {
                     if (mmPerUnit !== undefined) onTake(knotsOfDrawn(shape, mmPerUnit));
                     setRead(undefined);
+                    setPaper(undefined);
                   }}
                 >
                   Take this
@@ -133,4 +160,35 @@ async function readDrawing(file: File): Promise<DrawingRead> {
   if (/<svg[\s>]|<\?xml/i.test(text.slice(0, 2000)))
     return (await import('@/core/formats/drawing/svgDrawing')).readSvg(text);
   return (await import('@/core/formats/drawing/dxfDrawing')).readDxf(text);
+}
+
+/** A PDF that is looked through. */
+interface Paper {
+  readonly file: File;
+  readonly page: number;
+  readonly pages: number;
+}
+
+/** Whether a file is a PDF, by how it begins and not by its name. */
+const isPdf = async (file: File): Promise<boolean> => (await file.slice(0, 1024).text()).includes('%PDF-');
+
+/** Reads one page in a worker of its own, which goes when it has answered. */
+function readPage(file: File, page: number): Promise<PageReply> {
+  const worker = new Worker(new URL('../../workers/page.worker.ts', import.meta.url), { type: 'module' });
+  return new Promise<PageReply>((resolve) => {
+    // The reader inside says that it is ready: that is no answer.
+    worker.addEventListener('message', ({ data }: MessageEvent<PageReply | { readonly action: string }>) => {
+      if ('drawing' in data) resolve(data);
+    });
+    worker.addEventListener('error', () =>
+      resolve({
+        drawing: {
+          ok: false,
+          sentence: 'This PDF could not be read: save it again and choose it once more.',
+        },
+        pages: 0,
+      }),
+    );
+    worker.postMessage({ file, page } satisfies PageRequest);
+  }).finally(() => worker.terminate());
 }

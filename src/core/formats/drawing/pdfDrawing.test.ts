@@ -1,0 +1,152 @@
+import {
+  closePath,
+  degrees,
+  lineTo,
+  moveTo,
+  appendBezierCurve,
+  concatTransformationMatrix,
+  PDFDocument,
+  popGraphicsState,
+  pushGraphicsState,
+  rgb,
+  stroke,
+  type PDFPage,
+} from '@cantoo/pdf-lib';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { lengthOf, startOf } from '../../geometry/path';
+import { areaOf, boundsOf } from '../../geometry/ring';
+import type { DrawingRead } from './drawing';
+import { readPdfPage, type PdfPage } from './pdfDrawing';
+
+const PT_PER_MM = 72 / 25.4;
+const folder = mkdtempSync(join(tmpdir(), 'pages-'));
+
+/** A page another library made (pdf-lib), as a general reader (pdfjs-dist) lists it, read. Sizes mm. */
+async function pageOf(
+  draw: (page: PDFPage, file: PDFDocument) => void,
+  size: readonly [number, number] = [600, 900],
+): Promise<DrawingRead> {
+  const file = await PDFDocument.create();
+  const page = file.addPage([size[0] * PT_PER_MM, size[1] * PT_PER_MM]);
+  draw(page, file);
+  const path = join(folder, `${Math.random()}.pdf`);
+  writeFileSync(path, await file.save());
+  const listed = execFileSync('node', ['tests/pdfOperators.mjs', path], { encoding: 'utf8', maxBuffer: 1e8 });
+  return readPdfPage(JSON.parse(listed) as PdfPage);
+}
+
+const shapesOf = (read: DrawingRead) => {
+  if (!read.ok) throw new Error(`expected lines, got: ${read.sentence}`);
+  return read.shapes.map(({ name, path }) => {
+    const mm = read.mmPerUnit ?? NaN;
+    const { left, top, right, bottom } = boundsOf(path);
+    return {
+      name,
+      lengthMm: lengthOf(path) * mm,
+      areaMm2: Math.abs(areaOf(path)) * mm * mm,
+      box: [left, top, right, bottom].map((one) => one * mm),
+      start: startOf(path),
+    };
+  });
+};
+const mm = (one: number): number => one * PT_PER_MM;
+
+test('a rectangle at known coordinates comes back to a twentieth of a millimetre, y from the top', async () => {
+  const read = await pageOf((page) =>
+    page.drawRectangle({
+      x: mm(100),
+      y: mm(300),
+      width: mm(250),
+      height: mm(400),
+      borderWidth: 1,
+      borderColor: rgb(0, 0, 0),
+    }),
+  );
+  const [one, ...others] = shapesOf(read);
+  expect(others).toEqual([]);
+  // 900 high: from 300 to 700 above the foot is from 200 to 600 below the top.
+  [100, 200, 350, 600].forEach((wanted, nth) =>
+    expect(Math.abs((one?.box[nth] ?? 0) - wanted)).toBeLessThan(0.05),
+  );
+  expect(one?.lengthMm).toBeCloseTo(1300, 1);
+});
+
+test('curves stay curves, under any turn and scale: a circle has its length and area (closed form)', async () => {
+  const read = await pageOf((page) => {
+    const k = 0.5522847498;
+    const r = mm(40);
+    page.pushOperators(
+      pushGraphicsState(),
+      concatTransformationMatrix(0, 2.5, -2.5, 0, mm(300), mm(400)),
+      moveTo(r, 0),
+      appendBezierCurve(r, k * r, k * r, r, 0, r),
+      appendBezierCurve(-k * r, r, -r, k * r, -r, 0),
+      appendBezierCurve(-r, -k * r, -k * r, -r, 0, -r),
+      appendBezierCurve(k * r, -r, r, -k * r, r, 0),
+      closePath(),
+      stroke(),
+      popGraphicsState(),
+    );
+  });
+  const [one] = shapesOf(read);
+  expect(Math.abs((one?.lengthMm ?? 0) / (200 * Math.PI) - 1)).toBeLessThan(3e-4);
+  expect(Math.abs((one?.areaMm2 ?? 0) / (10_000 * Math.PI) - 1)).toBeLessThan(6e-4);
+});
+
+test('open lines that meet within a millimetre are one outline, and that is said; a turned page lies as it is seen', async () => {
+  const read = await pageOf((page) => {
+    const run = (...points: readonly (readonly [number, number])[]) =>
+      page.pushOperators(
+        ...points.map(([x, y], nth) => (nth === 0 ? moveTo(mm(x), mm(y)) : lineTo(mm(x), mm(y)))),
+        stroke(),
+      );
+    run([0, 0], [200, 0], [200, 100]);
+    run([0.4, 0.4], [0, 100], [200, 100]);
+    run([300, 300], [400, 400]);
+    page.setRotation(degrees(90));
+  });
+  const [one] = shapesOf(read);
+  expect(one?.areaMm2).toBeCloseTo(20_000, -2);
+  expect(read.ok && read.notes).toEqual([
+    '1 open line is closed, ends within 1 mm.',
+    '1 open line is left out.',
+  ]);
+  // A quarter turn: what was 200 wide is 200 high.
+  expect((one?.box[3] ?? 0) - (one?.box[1] ?? 0)).toBeCloseTo(200, 0);
+});
+
+test('a page of words has no lines: a sentence', async () => {
+  const read = await pageOf((page) => page.drawText('Cut two on the fold', { x: 50, y: 50 }));
+  expect(read).toEqual({ ok: false, sentence: expect.stringMatching('no lines') });
+});
+
+test('what is only clipped by, not drawn, is no outline', async () => {
+  const operators = {
+    fnArray: [91, 28],
+    argsArray: [
+      [
+        [13, 14, 14, 18],
+        [0, 0, 9, 0, 9, 9],
+      ],
+      null,
+    ],
+  };
+  const names = {
+    constructPath: 91,
+    endPath: 28,
+    moveTo: 13,
+    lineTo: 14,
+    closePath: 18,
+    fill: 22,
+  } as PdfPage['names'];
+  const page = { names, transform: [1, 0, 0, -1, 0, 0], userUnit: 1, layers: {} };
+  expect(readPdfPage({ ...page, operators }).ok).toBe(false);
+  const filled = { ...operators, fnArray: [91, 22] };
+  expect(readPdfPage({ ...page, operators: filled }).ok).toBe(true);
+  // A unit of ten points is ten times as large.
+  const [one] = shapesOf(readPdfPage({ ...page, userUnit: 10, operators: filled }));
+  expect(one?.areaMm2).toBeCloseTo(40.5 * (10 * (25.4 / 72)) ** 2, 6);
+});

@@ -1,0 +1,80 @@
+import { TOO_LARGE, type DrawingRead } from '@/core/formats/drawing/drawing';
+import { pdfOperators, readPdfPage, type PdfOperator, type PdfPage } from '@/core/formats/drawing/pdfDrawing';
+
+/** A page of a PDF whose lines are asked for; the first is 1. */
+export interface PageRequest {
+  readonly file: Blob;
+  readonly page: number;
+}
+
+/** What the page has, and how many pages there are. */
+export interface PageReply {
+  readonly drawing: DrawingRead;
+  readonly pages: number;
+}
+
+/** What is needed of a PDF reader. */
+export interface PdfReader {
+  readonly getDocument: (given: Readonly<Record<string, unknown>>) => { readonly promise: Promise<PdfFile> };
+  readonly OPS: Readonly<Record<string, number>>;
+}
+interface PdfFile {
+  readonly numPages: number;
+  readonly getPage: (page: number) => Promise<{
+    readonly userUnit: number;
+    readonly getViewport: (of: { readonly scale: number }) => { readonly transform: readonly number[] };
+    readonly getOperatorList: () => Promise<PdfPage['operators']>;
+  }>;
+  readonly getOptionalContentConfig: () => Promise<{
+    readonly getGroups: () => Readonly<Record<string, { readonly name?: string | null }>> | null;
+  }>;
+  readonly destroy: () => Promise<void>;
+}
+
+/** Larger files, or such with more pages, are books. */
+const MOST_BYTES = 60_000_000;
+const MOST_PAGES = 400;
+
+const refused = (sentence: string, pages = 0): PageReply => ({ drawing: { ok: false, sentence }, pages });
+
+/** The lines of one page of a PDF, read by a reader that is brought along. */
+export async function answerPage(
+  { file, page }: PageRequest,
+  { getDocument, OPS }: PdfReader,
+): Promise<PageReply> {
+  if (file.size > MOST_BYTES) return { drawing: TOO_LARGE, pages: 0 };
+  let pdf: PdfFile;
+  try {
+    const data = new Uint8Array(await file.arrayBuffer());
+    pdf = await getDocument({ data, verbosity: 0, isEvalSupported: false, disableFontFace: true }).promise;
+  } catch (error) {
+    return refused(
+      error instanceof Error && error.name === 'PasswordException'
+        ? 'This PDF is locked with a password: save it without one and choose it again.'
+        : 'This PDF breaks off or is damaged, or is none: save it again and choose it once more.',
+    );
+  }
+  try {
+    const pages = pdf.numPages;
+    if (pages > MOST_PAGES)
+      return refused(
+        `This PDF has ${pages} pages: save the pages with the outlines on them alone, and choose that file.`,
+        pages,
+      );
+    const one = await pdf.getPage(Math.min(Math.max(page, 1), pages));
+    const groups = (await pdf.getOptionalContentConfig()).getGroups() ?? {};
+    const layers = Object.fromEntries(Object.entries(groups).map(([id, { name }]) => [id, name ?? '']));
+    const drawing = readPdfPage({
+      operators: await one.getOperatorList(),
+      names: Object.fromEntries(pdfOperators.map((name) => [name, OPS[name]])) as Record<PdfOperator, number>,
+      transform: one.getViewport({ scale: 1 }).transform,
+      userUnit: one.userUnit,
+      layers,
+    });
+    return { drawing, pages };
+  } catch {
+    return refused('This page cannot be read: choose another page, or save the PDF again.', pdf.numPages);
+  } finally {
+    await pdf.destroy();
+  }
+}

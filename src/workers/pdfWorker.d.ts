@@ -1,0 +1,1 @@
+declare module 'pdfjs-dist/build/pdf.worker.mjs';
