@@ -11,6 +11,7 @@ export const views: readonly (readonly [name: string, path: string])[] = [
   ...(['measure', 'stretch', 'fit', 'bands', 'cut', 'sew', 'wear'] as const).map(
     (stage) => [`A garment, ${stage}`, `/garments/ring-toss?stage=${stage}`] as const,
   ),
+  ['A traced tee, fit', '/garments/rehearsal?stage=fit'],
   ['Compare cloths', '/cloth/compare'],
   ['A stack', '/cloth/loon-minnow'],
   ['Elastics and findings', '/elastics'],

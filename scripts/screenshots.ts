@@ -26,7 +26,7 @@ const SHOTS: readonly (readonly [
   ['wearer', '/wearers/wren', { whole: true }],
   ['measure', '/garments/rigging?stage=measure'],
   ['stretch', '/garments/tightrope?stage=stretch', { whole: true }],
-  ['fit', '/garments/otter-bottoms?stage=fit', { whole: true }],
+  ['fit', '/garments/rehearsal?stage=fit', { whole: true }],
   ['bands', '/garments/lantern?stage=bands', { unit: 'in' }],
   ['cut', '/garments/matinee?stage=cut'],
   ['sew', '/garments/ring-toss?stage=sew', { whole: true }],

@@ -107,6 +107,10 @@ export function demoGarments(today: string): Household['garments'] {
       bandClothId: 'marsh-rib',
       patternId: 'rehearsal-tee',
       agreed: {},
+      alterations: [
+        { id: 'to-plan', change: 'girths' },
+        { id: 'lower', change: 'edge', piece: 'front', edge: 'neckline', startMm: 10 },
+      ],
     }),
     curtain: tee(
       'Curtain-call tee',
