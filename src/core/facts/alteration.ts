@@ -43,4 +43,4 @@ export type Alteration = FactsOf<typeof alterationSpec>;
 export const alterationFields = alterationSpec.fields;
 
 /** The alterations of a garment’s pieces, in the order they are made. */
-export const alterationsSpec = list('Alterations', alterationSpec, 0, 40);
+export const alterationsSpec = list('Alterations', alterationSpec, 1, 40);

@@ -200,14 +200,15 @@ function saidOf(
   switch (alteration.change) {
     case 'girths':
       return [];
-    case 'length':
-      return [
-        say`${chosen('by', 'change in length', byMm)} ${byMm < 0 ? 'shorter' : 'longer'}, on every piece there`,
-      ];
-    case 'seat':
-      return [
-        say`${chosen('by', 'change of the seat', byMm)} ${byMm < 0 ? 'less' : 'more'} at its middle, running out at the side`,
-      ];
+    case 'length': {
+      const zone = kind.zones.find(({ id }) => id === alteration.zone)?.label.toLowerCase() ?? '';
+      const by = chosen('by', 'change in length', byMm);
+      return [say`${by} ${byMm < 0 ? 'shorter' : 'longer'} near the ${zone}`];
+    }
+    case 'seat': {
+      const by = chosen('by', 'change of the seat', byMm);
+      return [say`seat ${by} ${byMm < 0 ? 'less' : 'more'} at its middle, running out at the side`];
+    }
     case 'along': {
       const by = book.given(
         `${at}.share`,
@@ -221,6 +222,7 @@ function saidOf(
     case 'edge': {
       const shape = kind.shapes.find(({ id }) => id === alteration.piece);
       const nth = shape?.edges.findIndex(({ id }) => id === alteration.edge) ?? -1;
+      const edge = shape?.edges[nth]?.label ?? '';
       const beside = (step: number) => shape?.edges.at((nth + step) % (shape.edges.length || 1))?.label ?? '';
       const parts = [
         ['start', `at the ${beside(-1)}`, startMm],
