@@ -91,7 +91,7 @@ test('a tee out of a DXF drawing is altered to the plan: the ticket has nothing 
   await page.waitForTimeout(700);
   await deeper.pressSequentially('.5', { delay: 200 });
   await page.keyboard.press('Tab');
-  await expect(page.getByText(/^neckline 2\.5 cm in at the fold/)).toBeVisible();
+  await expect(page.getByText(/^neckline 2\.5 cm further in at the fold/)).toBeVisible();
   await saved(page);
   const after = await neckline();
   expect(after - before).toBeGreaterThan(3);

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { TODAY } from '../../../tests/demoFacts';
 import { household } from '@/demo/household';
 import { newGarment, type Garment } from '../facts/garment';
@@ -5,6 +6,7 @@ import { ONE_SIZE } from '../facts/outline';
 import type { Cloth } from '../facts/cloth';
 import { newPattern, type Pattern } from '../facts/pattern';
 import type { Wearer } from '../facts/wearer';
+import { made } from '../pieces/alter/testShapes';
 import { practiceTee } from '../pieces/practice';
 import { rectanglesOf } from '../ticket/rectangles';
 import { planSewing } from '../sewing/planSewing';
@@ -190,4 +192,29 @@ describe('alterations', () => {
       },
     ]);
   });
+});
+
+test('lengthwise by the plan’s ease: leggings become shorter by what they are to be smaller along the body', () => {
+  const drawn = fc.sample(made.leggings!.facts, { seed: 21, numRuns: 1 })[0] ?? {};
+  const garment: Garment = {
+    ...newGarment('Leggings', 'leggings'),
+    alterations: [{ id: 'a', change: 'along' }],
+  };
+  const facts = {
+    garment,
+    wearer: wearers.wren as Wearer,
+    outer: cloths['loon-swim'] as Cloth,
+    pattern: { ...newPattern('Leggings', 'leggings'), shapes: { [ONE_SIZE]: drawn } },
+  };
+  const length = (one: Garment) => {
+    const plan = planGarment({ ...facts, garment: one }, { onDate: TODAY });
+    return { plan, mm: plan.numbers['piece.front.outseam']?.value ?? NaN };
+  };
+  const [before, after] = [length({ ...garment, alterations: [] }), length(garment)];
+  const rise = after.plan.zones.find(({ zone }) => zone === 'rise');
+  const ease = after.plan.numbers[rise?.negativeEase ?? '']?.value ?? NaN;
+  expect(ease).toBeGreaterThan(0.005);
+  expect(after.mm / before.mm).toBeCloseTo(1 - ease, 2);
+  // The sentence holds the plan’s own number, so that it opens to where that comes from.
+  expect(after.plan.pieces.alterations[0]?.does[0]?.says).toContainEqual({ n: rise?.negativeEase });
 });

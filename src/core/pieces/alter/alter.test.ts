@@ -146,10 +146,10 @@ describe('a tee', () => {
     expect(girthsOf(tee, outlines).hip).toBeCloseTo(girth.hip ?? 0, 0);
   });
 
-  test('the plan’s own lengthwise share counts where none is said, and one has to be there', () => {
+  test('the plan’s own ease along the body counts where none is said, and one has to be there', () => {
     const along: Alteration = { id: 'a', change: 'along' };
     expect(alterOutlines(tee, plain, [along], { girths: {}, along: 0.03 }).effects[0]?.share).toBe(0.03);
-    expect(alterOutlines(tee, plain, [along], { girths: {} }).effects[0]?.fault).toMatch('say it');
+    expect(alterOutlines(tee, plain, [along], { girths: {} }).effects[0]?.fault).toMatch('say by how much');
   });
 
   test('a neckline wider at the shoulder is wider on the back too, and the shoulders still walk', () => {

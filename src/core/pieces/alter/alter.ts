@@ -16,7 +16,7 @@ export type Outlines = Readonly<Record<string, Outline>>;
 export interface Wanted {
   /** The finished girth at each zone around, mm, as the outlines measure it. */
   readonly girths: ByZone;
-  /** How much shorter than drawn, as a share, where a length of the plan tells it. */
+  /** The plan’s ease along the body, a share, where it has any. */
   readonly along?: number | undefined;
 }
 
@@ -83,7 +83,7 @@ function made(kind: GarmentKind, outlines: Outlines, one: Alteration, wanted: Wa
       return one.byMm === undefined ? 'Say by how much.' : { after: deeperSeat(kind, outlines, one.byMm) };
     case 'along': {
       const share = one.share ?? wanted.along;
-      if (share === undefined) return 'No length of this plan tells by how much: say it.';
+      if (share === undefined) return 'This plan has no ease along the body: say by how much.';
       return { after: shorterAlong(kind, outlines, share), share };
     }
     case 'edge': {

@@ -74,7 +74,7 @@ function workAltered(inputs: Inputs, alterations: readonly Alteration[]): Altere
       return target ? [[zone.id, target] as const] : [];
     }),
   );
-  const wanted = wantedOf(kind, girths, targets);
+  const wanted = wantedOf(inputs, targets);
   const { outlines, effects } = alterOutlines(kind, drawn.outlines, alterations, wanted);
   return {
     outlines,
@@ -115,18 +115,20 @@ function targetOf(
   });
 }
 
-function wantedOf(
-  kind: GarmentKind,
-  girths: ReadonlyMap<ZoneId, Explained>,
-  targets: ReadonlyMap<ZoneId, Explained>,
-): Wanted {
-  const around = kind.zones.filter(({ axis, id }) => axis === 'around' && targets.has(id));
-  const lengthwise = kind.zones.find(({ axis, id }) => axis === 'along' && targets.has(id));
-  const [is, to] = [girths, targets].map((all) => all.get(lengthwise?.id ?? '')?.value);
+function wantedOf(inputs: Inputs, targets: ReadonlyMap<ZoneId, Explained>): Wanted {
+  const around = inputs.kind.zones.filter(({ axis, id }) => axis === 'around' && targets.has(id));
+  const along = easeAlong(inputs)?.value;
   return {
     girths: Object.fromEntries(around.map(({ id }) => [id, targets.get(id)?.value ?? 0])),
-    ...(is === undefined || to === undefined ? {} : { along: 1 - to / is }),
+    ...(along === undefined ? {} : { along }),
   };
+}
+
+/** How much smaller than the body the plan is lengthwise, where it has a zone that tells; nothing where it is not smaller. */
+function easeAlong({ book, zones }: Pick<Inputs, 'book' | 'zones'>): Explained | undefined {
+  const zone = zones.find(({ axis }) => axis === 'along');
+  const ease = zone && getNumber(book.numbers, zone.negativeEase);
+  return ease && ease.value > 0 ? ease : undefined;
 }
 
 function alterationPlan(
@@ -158,7 +160,7 @@ export function labelOf(kind: GarmentKind, one: Alteration): string {
     case 'seat':
       return (one.byMm ?? 0) < 0 ? 'Flatter seat' : 'Deeper seat';
     case 'along':
-      return one.share === undefined ? 'Lengthwise to this plan' : 'Along the body';
+      return one.share === undefined ? 'Lengthwise, by the plan’s ease' : 'Along the body';
     case 'edge': {
       const shape = kind.shapes.find(({ id }) => id === one.piece);
       const edge = shape?.edges.find(({ id }) => id === one.edge);
@@ -168,15 +170,16 @@ export function labelOf(kind: GarmentKind, one: Alteration): string {
 }
 
 function doneBy(
-  { book, kind }: Inputs,
+  inputs: Inputs,
   { alteration, zones, share }: AlterationEffect,
   targets: ReadonlyMap<ZoneId, Explained>,
   pieces: readonly string[],
 ): AlterationPlan['does'] {
+  const { kind } = inputs;
   if (alteration.change === 'girths')
     return zones.map((change) => {
       const says = girthDone(
-        { book, kind },
+        inputs,
         `alter.${alteration.id}`,
         change,
         alteration.zones ? undefined : targets,
@@ -185,14 +188,15 @@ function doneBy(
       const lies = kind.shapes.filter((shape) => liesOn(shape, change.zone)).map(({ id }) => id);
       return { says, pieces: moves ? lies : [] };
     });
-  return saidOf({ book, kind }, alteration, share).map((says) => ({ says, pieces }));
+  return saidOf(inputs, alteration, share).map((says) => ({ says, pieces }));
 }
 
 function saidOf(
-  { book, kind }: Pick<Inputs, 'book' | 'kind'>,
+  inputs: Pick<Inputs, 'book' | 'kind' | 'zones'>,
   alteration: Alteration,
   share: number | undefined,
 ): readonly Phrase[] {
+  const { book, kind } = inputs;
   const at = `alter.${alteration.id}`;
   const chosen = (id: string, label: string, mm: number) =>
     book.given(`${at}.${id}`, label, Math.abs(mm), 'mm', 'chosen');
@@ -210,13 +214,9 @@ function saidOf(
       return [say`seat ${by} ${byMm < 0 ? 'less' : 'more'} at its middle, running out at the side`];
     }
     case 'along': {
-      const by = book.given(
-        `${at}.share`,
-        'change in length, of the whole',
-        Math.abs(share ?? 0),
-        'share',
-        'chosen',
-      );
+      const own = alteration.share === undefined ? easeAlong(inputs) : undefined;
+      const label = 'change in length, of the whole';
+      const by = own ?? book.given(`${at}.share`, label, Math.abs(share ?? 0), 'share', 'chosen');
       return [say`${by} ${(share ?? 0) < 0 ? 'longer' : 'shorter'} from top to bottom`];
     }
     case 'edge': {
@@ -226,11 +226,13 @@ function saidOf(
       const beside = (step: number) => shape?.edges.at((nth + step) % (shape.edges.length || 1))?.label ?? '';
       const parts = [
         ['start', `at the ${beside(-1)}`, startMm],
-        ['middle', 'in the middle', middleMm],
+        ['middle', 'at its middle', middleMm],
         ['end', `at the ${beside(1)}`, endMm],
       ] as const;
       return parts.flatMap(([id, where, mm]) =>
-        mm === 0 ? [] : [say`${chosen(id, `change ${where}`, mm)} ${mm < 0 ? 'out' : 'in'} ${where}`],
+        mm === 0
+          ? []
+          : [say`${edge} ${chosen(id, `change ${where}`, mm)} further ${mm < 0 ? 'out' : 'in'} ${where}`],
       );
     }
   }

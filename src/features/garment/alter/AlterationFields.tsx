@@ -75,7 +75,7 @@ function ItsFields({ one, onChange }: Props) {
         <NumberField
           spec={alterationFields.share}
           label="Shorter by"
-          help="Empty: as the plan has it, where it has a length along the body."
+          help="Empty: by the ease the plan has along the body."
           value={one.share}
           onChange={(share) => onChange('Shorter by', { share })}
         />
