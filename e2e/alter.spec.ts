@@ -112,3 +112,20 @@ test('a tee out of a DXF drawing is altered to the plan: the ticket has nothing 
   await page.reload();
   await expect(page.locator('ol li label').first()).toHaveText('Front, neckline');
 });
+
+test('a tee traced because it fits becomes one of the schools', async ({ page }) => {
+  await visit(page, '/garments/rehearsal?stage=measure');
+  await page.getByText('Traced from a garment that fits Bram?').click();
+  const keep = page.getByRole('button', { name: 'Keep it as a garment that fits' });
+  await expect(keep).toBeDisabled();
+  await page.getByLabel(/^Its cloth stretches around/).pressSequentially('45', { delay: 150 });
+  await keep.click();
+  await expect(page.getByText(/^Kept as a garment that fits Bram/)).toBeVisible();
+  await saved(page);
+  await visit(page, '/garments/rehearsal?stage=fit');
+  await expect(page.getByRole('button', { name: /^like Rehearsal tee, traced/ })).toBeVisible();
+  // Undone, so that what others look at is as it was.
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await page.getByRole('button', { name: /^Undo: / }).click();
+  await saved(page);
+});

@@ -6,6 +6,8 @@ import { ONE_SIZE } from '../facts/outline';
 import type { Cloth } from '../facts/cloth';
 import { newPattern, type Pattern } from '../facts/pattern';
 import type { Wearer } from '../facts/wearer';
+import { fittingGirths } from '../pieces/fittingGirths';
+import { catalogue } from '../garments/catalogue';
 import { made } from '../pieces/alter/testShapes';
 import { practiceTee } from '../pieces/practice';
 import { rectanglesOf } from '../ticket/rectangles';
@@ -121,6 +123,24 @@ test('bands are rectangles by themselves, as long and as wide as the ticket has 
   expect(band).toMatchObject({ id: 'neckband', count: 1 });
   expect(band?.longMm).toBe(mm(row?.length?.exact));
   expect(band?.wideMm).toBe(mm(row?.width?.exact));
+});
+
+test('a traced garment that fits has its girths as drawn, whatever is altered, and is a school of its own', () => {
+  const { plan, mm } = planOf({ ...bare, alterations: [{ id: 'a', change: 'girths' }] }, traced);
+  const girths = fittingGirths(catalogue.tee, plan.pieces, plan.numbers);
+  expect(Object.keys(girths).toSorted()).toEqual(['biceps', 'bust', 'hip', 'waist']);
+  expect(girths.bust).toBeCloseTo(mm('fit.bust.drawn'), 0);
+  const odile = wearers.odile as Wearer;
+  const wearer = { ...odile, fits: { own: { name: 'Old tee', stretchAround: 0.5, girths } } };
+  const like = planGarment(
+    { garment: { ...bare, likeId: 'own' }, wearer, outer: cloths['heron-jersey'] as Cloth },
+    { onDate: TODAY },
+  );
+  const school = like.zones[0]?.schools.find((one) => one.school === 'like');
+  // It is larger than the body, so this one is larger by as much, whatever the cloth (by hand).
+  const body = like.numbers[like.zones[0]?.body ?? '']?.value ?? NaN;
+  expect(girths.bust).toBeGreaterThan(body);
+  expect(like.numbers[school?.extension ?? '']?.value).toBeCloseTo(body / (girths.bust ?? NaN) - 1, 9);
 });
 
 describe('alterations', () => {

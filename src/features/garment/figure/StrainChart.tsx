@@ -46,7 +46,7 @@ export function StrainChart({ planned, cut, limit, from, to, heightPx }: Props) 
     <div
       role="img"
       aria-label={describe(cut.length > 0 ? cut : planned)}
-      style={{ flex: '1 1 200px', minWidth: 190, maxWidth: 300, height: heightPx + AXIS_PX }}
+      style={{ flex: '1 1 160px', minWidth: 160, maxWidth: 300, height: heightPx + AXIS_PX }}
     >
       <ResponsiveContainer
         width="100%"

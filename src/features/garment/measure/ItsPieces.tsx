@@ -11,6 +11,7 @@ import { SeamWalks } from '@/features/pieces/SeamWalks';
 import { Fold } from '@/ui/Fold';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
+import { AsOneThatFits } from './AsOneThatFits';
 
 /** The outlines of the garment’s pieces: how many there are, how their seams agree, and the way to the tracing table. */
 export function ItsPieces() {
@@ -73,6 +74,7 @@ export function ItsPieces() {
         )}
       </div>
       {trouble && <Alert>{trouble}</Alert>}
+      <AsOneThatFits />
       {seams.length > 0 && (
         <Fold
           summary={`Seams, walked: ${seams.filter(({ verdict }) => verdict === 'wrong').length} to look at`}
