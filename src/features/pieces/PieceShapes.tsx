@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { boundsOf, type Bounds } from '@/core/geometry/ring';
 import type { PieceAsCut } from '@/core/pieces/alter/asCut';
 import type { Rectangle } from '@/core/ticket/rectangles';
@@ -13,7 +14,7 @@ const WIDE_PX = 640;
  * Pieces side by side at one scale: seamlines as they are cut, and dashed as they were drawn where that differs; and the
  * rectangles of the ticket, allowances and all.
  */
-export function PieceShapes({
+export const PieceShapes = memo(function PieceShapes({
   pieces,
   rectangles,
 }: {
@@ -68,7 +69,7 @@ export function PieceShapes({
       ))}
     </div>
   );
-}
+});
 
 function boxOf({ drawn, cut }: PieceAsCut): Bounds {
   const [a, b] = [drawn, cut].map((one) => boundsOf(roundPiece(one))) as [Bounds, Bounds];

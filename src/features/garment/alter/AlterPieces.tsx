@@ -1,6 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { Alteration, AlterationKind } from '@/core/facts/alteration';
 import { piecesAsCut } from '@/core/pieces/alter/asCut';
 import { rectanglesOf } from '@/core/ticket/rectangles';
@@ -27,7 +27,10 @@ export function AlterPieces() {
   const records = useRecords();
   const [opened, setOpened] = useState<string | undefined>(undefined);
   const list = garment.alterations ?? [];
-  const pieces = piecesAsCut({ facts, kind, plan });
+  const pieces = useDeferredValue(useMemo(() => piecesAsCut({ facts, kind, plan }), [facts, kind, plan]));
+  const rectangles = useDeferredValue(
+    useMemo(() => rectanglesOf(plan.ticket, plan.numbers), [plan.ticket, plan.numbers]),
+  );
   if (pieces.length === 0) return null;
   const toPlan = list.some(({ change, zones }) => change === 'girths' && !zones);
   // From the list as it is at that moment: what was typed in a field may have come in since this was drawn.
@@ -48,7 +51,7 @@ export function AlterPieces() {
           {list.length === 0 ? 'as they were drawn' : 'Dashed: as drawn. Solid: as they are cut.'}
         </span>
       </div>
-      <PieceShapes pieces={pieces} rectangles={rectanglesOf(plan.ticket, plan.numbers)} />
+      <PieceShapes pieces={pieces} rectangles={rectangles} />
       {list.length > 0 && (
         <ol className={styles.list}>
           {plan.pieces.alterations.map((made, nth) => {

@@ -1,13 +1,15 @@
 'use client';
-import { useId, useMemo } from 'react';
-import { bodyMeasures } from '@/core/facts/wearer';
-import { latestMeasures } from '@/core/fit/latestMeasures';
-import { figureOf, type DrawnBody } from '@/core/garments/drawings/figure';
+import { memo, useDeferredValue, useId, useMemo } from 'react';
+import type { GarmentFacts } from '@/core/facts/garmentFacts';
+import type { GarmentKind } from '@/core/fit/garmentKind';
+import type { GarmentPlan } from '@/core/plan/types';
+import { drawnBody } from '@/core/garments/drawings/drawnBody';
+import { figureOf } from '@/core/garments/drawings/figure';
 import { piecesAsCut } from '@/core/pieces/alter/asCut';
 import { plannedStrain, runsOf, strainOfPieces, type StrainLine } from '@/core/pieces/figureStrain';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Hatch } from '@/ui/Hatch';
-import { useNumbers, valueOf } from '@/ui/numbers';
+import { valueOf } from '@/ui/numbers';
 import { useGarment } from '../page/useGarment';
 import styles from './Figure.module.css';
 import { StrainChart } from './StrainChart';
@@ -22,21 +24,26 @@ const BELOW = 9;
 /** Room at the sides, as a share of half the figure. */
 const BESIDE = 1.12;
 
-/** The wearer’s figure with the garment on it, from the front and the side, and what is asked of the cloth at every height. */
+/** The wearer’s figure with the garment on it: drawn a moment after what is being slid or typed, so that that never waits. */
 export function OnFigure() {
-  const { facts, kind, plan } = useGarment();
-  const numbers = useNumbers();
+  const { facts, kind, plan } = useDeferredValue(useGarment());
+  return <Figure facts={facts} kind={kind} plan={plan} />;
+}
+
+interface FigureProps {
+  readonly facts: GarmentFacts;
+  readonly kind: GarmentKind;
+  readonly plan: GarmentPlan;
+}
+
+/** It from the front and the side, and what is asked of the cloth at every height. */
+const Figure = memo(function Figure({ facts, kind, plan }: FigureProps) {
+  const { numbers } = plan;
   const hatch = useId();
   const { wearer } = facts;
   const { figure, body } = useMemo(() => {
-    const latest = wearer ? latestMeasures(wearer) : {};
-    const body: DrawnBody = Object.fromEntries(
-      bodyMeasures.flatMap((measure) => {
-        const mm = latest[measure]?.mm;
-        return mm === undefined ? [] : [[measure, mm]];
-      }),
-    );
-    return { figure: figureOf(body), body };
+    const measured = drawnBody(wearer);
+    return { figure: figureOf(measured), body: measured };
   }, [wearer]);
   const inputs = { kind, zones: plan.zones, numbers, figure };
   const planned = plannedStrain(inputs);
@@ -111,10 +118,10 @@ export function OnFigure() {
         })}
         <StrainChart planned={planned} cut={cut} limit={limit} from={top} to={foot} heightPx={highPx} />
       </div>
-      <Said lines={lines} limit={limit} ofPieces={cut.length > 0} />
+      <Said plan={plan} lines={lines} limit={limit} ofPieces={cut.length > 0} />
     </section>
   );
-}
+});
 
 function Worn({
   line,
@@ -146,15 +153,16 @@ function Worn({
 
 /** What the drawing shows, in words; and what it is. */
 function Said({
+  plan,
   lines,
   limit,
   ofPieces,
 }: {
+  plan: GarmentPlan;
   lines: readonly StrainLine[];
   limit: number;
   ofPieces: boolean;
 }) {
-  const { plan } = useGarment();
   const labelOf = (zone: string) => plan.zones.find((one) => one.zone === zone)?.label.toLowerCase() ?? zone;
   const said = lines.flatMap((line) =>
     runsOf(line, limit).flatMap(({ lies, spots }) => {
