@@ -2,13 +2,18 @@ import { Bezier } from 'bezier-js';
 import fc from 'fast-check';
 import {
   backwards,
+  bentTo,
+  chopped,
   directionAlong,
+  displaced,
+  endMoved,
   isClosed,
   joined,
   lengthOf,
   mapped,
   mirroredIn,
   pathOf,
+  pinned,
   pointAlong,
   polyline,
   splitAlong,
@@ -157,6 +162,75 @@ describe('a path', () => {
       pathOf([...polyline([point(0, 0), point(1, 0)]), ...polyline([point(2, 0), point(3, 0)])]),
     ).toThrow('segment 2');
     expect(() => pathOf([])).toThrow('none');
+  });
+});
+
+describe('redrawn', () => {
+  const arc = circle(100).slice(0, 1);
+  const quarter = pathOf(arc);
+
+  test('in parts: as long as before, each part short enough, in the same place (property)', () =>
+    fc.assert(
+      fc.property(anyCurve, fc.integer({ min: 5, max: 60 }), (curve, mm) => {
+        const path = pathOf([curve]);
+        fc.pre(lengthOf(path) > 1);
+        const parts = chopped(path, mm);
+        expect(Math.abs(lengthOf(parts) - lengthOf(path))).toBeLessThan(1e-3);
+        for (const part of parts) expect(lengthOfSegment(part)).toBeLessThanOrEqual(mm + 1e-6);
+        expect(
+          distance(pointAlong(parts, lengthOf(parts) / 2), pointAlong(path, lengthOf(path) / 2)),
+        ).toBeLessThan(1e-2);
+      }),
+      RUNS,
+    ));
+
+  test('a line in parts stays on the line', () => {
+    const parts = chopped(polyline([point(0, 0), point(90, 120)]), 40);
+    expect(parts.length).toBeGreaterThan(3);
+    for (const { to } of parts) expect(to.y * 90).toBeCloseTo(to.x * 120, 6);
+  });
+
+  test.each([0.92, 1, 1.2, 1.4])('bent to %f of its length: that long, between the same ends', (times) => {
+    const wanted = lengthOf(quarter) * times;
+    const bent = bentTo(quarter, wanted);
+    if (!bent) throw new Error('expected it to bend');
+    expect(lengthOf(bent)).toBeCloseTo(wanted, 4);
+    expect(
+      distance(bent[0].from, quarter[0].from) + distance(bent.at(-1)!.to, quarter.at(-1)!.to),
+    ).toBeLessThan(1e-9);
+  });
+
+  test('never shorter than the line between its ends, nor bent out of all shape', () => {
+    expect(bentTo(quarter, 141)).toBeUndefined();
+    expect(bentTo(quarter, 900)).toBeUndefined();
+    expect(bentTo(polyline([point(0, 0), point(100, 0)]), 101)).toBeUndefined();
+  });
+
+  test('its end runs on straight, or stops before; nothing is left of one that stops before it begins', () => {
+    const [longer, shorter] = [endMoved(quarter, 30), endMoved(quarter, -30)];
+    expect(longer && lengthOf(longer)).toBeCloseTo(lengthOf(quarter) + 30, 6);
+    expect(shorter && lengthOf(shorter)).toBeCloseTo(lengthOf(quarter) - 30, 4);
+    // On where it was going: straight down from the end of the first quarter, clockwise as it is seen.
+    const [end, on] = [quarter.at(-1)!.to, longer!.at(-1)!.to];
+    expect(distance(end, on)).toBeCloseTo(30, 6);
+    expect(Math.abs((on.x - end.x) * end.x + (on.y - end.y) * end.y)).toBeLessThan(1e-3 * 3000);
+    expect(endMoved(quarter, -lengthOf(quarter) - 1)).toBeUndefined();
+    expect(endMoved(quarter, 0)).toBe(quarter);
+  });
+
+  test('moved alike all along it is itself elsewhere; moved at its end alone its start stays', () => {
+    const same = displaced(quarter, () => point(5, -7));
+    expect(lengthOf(same)).toBeCloseTo(lengthOf(quarter), 9);
+    const pulled = displaced(quarter, (share) => point(10 * share, 0));
+    expect(pulled[0].from).toEqual(quarter[0].from);
+    expect(pulled.at(-1)!.to.x).toBeCloseTo(quarter.at(-1)!.to.x + 10, 9);
+  });
+
+  test('pinned it has those ends exactly, and is the same where it had them', () => {
+    const [from, to] = [quarter[0].from, quarter.at(-1)!.to];
+    expect(pinned(quarter, from, to)).toBe(quarter);
+    const moved = pinned(quarter, from, point(to.x + 1e-12, to.y));
+    expect(moved.at(-1)!.to).toEqual(point(to.x + 1e-12, to.y));
   });
 });
 
