@@ -1,12 +1,13 @@
 'use client';
 import Button from '@mui/material/Button';
-import { outlineEdgeFields, type OutlineFacts } from '@/core/facts/outline';
+import { cornerKinds, outlineEdgeFields, type CornerKind, type OutlineFacts } from '@/core/facts/outline';
 import type { PieceShape, ShapeEdge } from '@/core/fit/pieceShape';
-import { cornersOf, namedInOrder } from '@/core/pieces/edits';
+import { cornersOf as cornersAlong, namedInOrder } from '@/core/pieces/edits';
 import type { PiecePlan } from '@/core/pieces/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Fold } from '@/ui/Fold';
 import { LengthField } from '@/ui/LengthField';
+import { PickField } from '@/ui/PickField';
 import styles from './Trace.module.css';
 
 interface Props {
@@ -18,14 +19,26 @@ interface Props {
   readonly onName: (edge: ShapeEdge | undefined) => void;
   readonly selected: number | undefined;
   readonly allowanceOf: (edge: ShapeEdge) => number;
+  /** How its cut line turns there unless somebody says otherwise. */
+  readonly cornersOf: (edge: ShapeEdge) => CornerKind;
   readonly onKeep: (label: string, outline: OutlineFacts) => void;
 }
 
 /** The edges of a piece in the order of its outline: where each begins, its allowance, how long it is. */
-export function EdgesPanel({ shape, outline, plan, naming, onName, selected, allowanceOf, onKeep }: Props) {
+export function EdgesPanel({
+  shape,
+  outline,
+  plan,
+  naming,
+  onName,
+  selected,
+  allowanceOf,
+  cornersOf,
+  onKeep,
+}: Props) {
   const [first] = shape.edges;
   const start = selected !== undefined && outline.ring[selected]?.corner ? selected : undefined;
-  const asMany = cornersOf(outline).length === shape.edges.length;
+  const asMany = cornersAlong(outline).length === shape.edges.length;
   const inOrder = (way: 'clockwise' | 'the other way') => {
     const named = start === undefined ? undefined : namedInOrder(outline, shape, start, way);
     if (named) onKeep(`Edges named, ${way}`, named);
@@ -101,18 +114,52 @@ export function EdgesPanel({ shape, outline, plan, naming, onName, selected, all
                 spec={outlineEdgeFields.allowanceMm}
                 label={edge.label}
                 valueMm={outline.edges?.[edge.id]?.allowanceMm ?? allowanceOf(edge)}
-                onChange={(mm) => onKeep(`Allowance at ${edge.label}`, withAllowance(outline, edge.id, mm))}
+                onChange={(mm) =>
+                  onKeep(`Allowance at ${edge.label}`, withEdge(outline, edge.id, { allowanceMm: mm }))
+                }
               />
             ))}
         </div>
       </Fold>
+      {outline.drawn === 'seamline' && (
+        <Fold summary="Corners of the cut line">
+          <div className={styles.two}>
+            {shape.edges
+              .filter(({ fold }) => !fold)
+              .map((edge) => (
+                <PickField
+                  key={edge.id}
+                  label={edge.label}
+                  value={outline.edges?.[edge.id]?.corners ?? ''}
+                  options={CORNERS}
+                  empty={`as usual: ${cornersOf(edge)}`}
+                  onChange={(id) => {
+                    const corners = cornerKinds.find((one) => one === id);
+                    onKeep(`Corners at ${edge.label}`, withEdge(outline, edge.id, { corners }));
+                  }}
+                />
+              ))}
+          </div>
+        </Fold>
+      )}
     </section>
   );
 }
 
-/** The outline with an allowance at an edge; the usual one again where none is given. */
-function withAllowance(outline: OutlineFacts, edge: string, allowanceMm: number | undefined): OutlineFacts {
-  const said = Object.entries({ ...outline.edges?.[edge], allowanceMm });
-  const now = Object.fromEntries(said.filter(([, value]) => value !== undefined));
+/** How the cut line turns at the ends of an edge, as a person would say it. */
+const CORNERS: readonly { readonly id: CornerKind; readonly name: string }[] = [
+  { id: 'mitred', name: 'mitred: both lines run on until they meet' },
+  { id: 'square', name: 'square: level with the seam once it is sewn' },
+  { id: 'mirrored', name: 'mirrored: lies flush once the hem is turned up' },
+];
+
+/** The outline with something said of an edge; the usual again where it is taken away. */
+function withEdge(
+  outline: OutlineFacts,
+  edge: string,
+  said: { readonly allowanceMm?: number | undefined } | { readonly corners?: CornerKind | undefined },
+): OutlineFacts {
+  const all = Object.entries({ ...outline.edges?.[edge], ...said });
+  const now = Object.fromEntries(all.filter(([, value]) => value !== undefined));
   return { ...outline, edges: { ...outline.edges, [edge]: now } };
 }

@@ -267,6 +267,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
                 shape={shape}
                 outline={closed}
                 {...{ plan, naming, selected, allowanceOf }}
+                cornersOf={(edge) => cornersAt(kind, edge, {})}
                 onName={(edge) => {
                   setPair(undefined);
                   setAsked(edge);

@@ -33,6 +33,7 @@ const edges = (outline: OutlineFacts, more: Partial<Parameters<typeof EdgesPanel
         onName={() => undefined}
         selected={undefined}
         allowanceOf={() => 6}
+        cornersOf={() => 'square'}
         onKeep={keep}
         {...more}
       />
@@ -64,6 +65,18 @@ test('an allowance typed at an edge is kept for it; emptied, the usual one count
   await userEvent.type(field, '1');
   await userEvent.tab();
   expect(keep.mock.lastCall?.[1]?.edges).toEqual({ shoulder: { allowanceMm: 10 } });
+});
+
+test('how the cut line turns at an edge is said where the seamline was traced, and the usual is named', async () => {
+  const { unmount } = edges({ ...practiceTee.front, drawn: 'cut line' }, { naming: undefined });
+  expect(screen.queryAllByText('Corners of the cut line')).toHaveLength(0);
+  unmount();
+  edges(practiceTee.front, { naming: undefined });
+  await userEvent.click(screen.getByText('Corners of the cut line'));
+  const hem = screen.getAllByLabelText('hem').find((one) => one.tagName === 'SELECT') as HTMLSelectElement;
+  expect(hem.selectedOptions[0]?.textContent).toBe('as usual: square');
+  await userEvent.selectOptions(hem, 'mirrored');
+  expect(keep.mock.lastCall?.[1]?.edges).toEqual({ hem: { corners: 'mirrored' } });
 });
 
 const ask = jest.fn();

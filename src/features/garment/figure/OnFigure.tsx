@@ -9,6 +9,7 @@ import { piecesAsCut } from '@/core/pieces/alter/asCut';
 import { plannedStrain, runsOf, strainOfPieces, type StrainLine } from '@/core/pieces/figureStrain';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Hatch } from '@/ui/Hatch';
+import { isAtMostShare } from '@/core/units/tolerance';
 import { valueOf } from '@/ui/numbers';
 import { useGarment } from '../page/useGarment';
 import styles from './Figure.module.css';
@@ -181,9 +182,14 @@ function Said({
       ];
     }),
   );
+  const pressed = plan.zones.flatMap(({ label, ofComfort }) =>
+    ofComfort !== undefined && !isAtMostShare(valueOf(plan.numbers, ofComfort), 1)
+      ? [`It presses beyond comfort at the ${label.toLowerCase()}.`]
+      : [],
+  );
   return (
     <>
-      {said.map((sentence) => (
+      {[...said, ...pressed].map((sentence) => (
         <p key={sentence}>{sentence}</p>
       ))}
       <p className="soft small">
