@@ -271,7 +271,19 @@ test('an outline out of a page of a PDF, at its true scale; what is no page is s
       .setInputFiles({ name: 'sleeve.pdf', mimeType: 'application/pdf', buffer });
   await choose(Buffer.from('%PDF-1.7 and nothing more'));
   await expect(page.getByText(/This PDF breaks off or is damaged/)).toBeVisible();
-  await choose(Buffer.from(await file.save()));
+  const whole = Buffer.from(await file.save());
+  // Two sheets of which each has one half of a square of 120: put together it is one line, with its size.
+  const sheets = await PDFDocument.create();
+  for (const side of [0, 1])
+    sheets
+      .addPage([mm(220), mm(220)])
+      .drawRectangle({ x: mm(150 - 200 * side), y: mm(50), width: mm(120), height: mm(120), borderWidth: 1 });
+  await choose(Buffer.from(await sheets.save()));
+  await page.getByText('Its sheets belong together').click();
+  await page.getByLabel(/^Sheets across/).pressSequentially('2', { delay: 150 });
+  await page.getByRole('button', { name: 'Put them together' }).click();
+  await expect(page.getByText('12.0 cm × 12.0 cm')).toBeVisible();
+  await choose(whole);
   await expect(page.getByText(/This page has no lines/)).toBeVisible();
   await page.getByLabel('Page', { exact: true }).selectOption('2');
   await expect(page.getByText('32.0 cm × 14.0 cm')).toBeVisible();

@@ -21,7 +21,7 @@ const reader = (numPages: number, asked: number[] = []): PdfReader => ({
         asked.push(page);
         return Promise.resolve({
           userUnit: 1,
-          getViewport: () => ({ transform: [1, 0, 0, -1, 0, 720] }),
+          getViewport: () => ({ transform: [1, 0, 0, -1, 0, 720], width: 720, height: 720 }),
           getOperatorList: () => Promise.resolve(operators),
         });
       },
@@ -42,6 +42,16 @@ test('the page that is asked for is read, the last where there are fewer', async
   expect(asked).toEqual([3]);
   expect(reply.pages).toBe(3);
   expect(reply.drawing.ok && reply.drawing.shapes).toHaveLength(1);
+});
+
+test('all sheets are put together where that is asked, unless they are too many', async () => {
+  const asked: number[] = [];
+  const sheets = { columns: 2, marginMm: 0 };
+  const reply = await answerPage({ file, page: 1, sheets }, reader(4, asked));
+  expect(asked).toEqual([1, 2, 3, 4]);
+  expect(reply.drawing.ok).toBe(true);
+  const many = await answerPage({ file, page: 1, sheets }, reader(200));
+  expect(many.drawing).toEqual({ ok: false, sentence: expect.stringMatching('too many to put together') });
 });
 
 test.each([

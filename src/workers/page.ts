@@ -1,10 +1,19 @@
 import { TOO_LARGE, type DrawingRead } from '@/core/formats/drawing/drawing';
-import { pdfOperators, readPdfPage, type PdfOperator, type PdfPage } from '@/core/formats/drawing/pdfDrawing';
+import {
+  pdfOperators,
+  readPdfPage,
+  readPdfSheets,
+  type PdfOperator,
+  type PdfPage,
+  type PdfSheet,
+  type SheetLayout,
+} from '@/core/formats/drawing/pdfDrawing';
 
-/** A page of a PDF whose lines are asked for; the first is 1. */
+/** A page of a PDF whose lines are asked for, the first is 1; or all of them, put together. */
 export interface PageRequest {
   readonly file: Blob;
   readonly page: number;
+  readonly sheets?: SheetLayout | undefined;
 }
 
 /** What the page has, and how many pages there are. */
@@ -22,7 +31,11 @@ interface PdfFile {
   readonly numPages: number;
   readonly getPage: (page: number) => Promise<{
     readonly userUnit: number;
-    readonly getViewport: (of: { readonly scale: number }) => { readonly transform: readonly number[] };
+    readonly getViewport: (of: { readonly scale: number }) => {
+      readonly transform: readonly number[];
+      readonly width: number;
+      readonly height: number;
+    };
     readonly getOperatorList: () => Promise<PdfPage['operators']>;
   }>;
   readonly getOptionalContentConfig: () => Promise<{
@@ -34,12 +47,14 @@ interface PdfFile {
 /** Larger files, or such with more pages, are books. */
 const MOST_BYTES = 60_000_000;
 const MOST_PAGES = 400;
+/** More sheets than this lie on no floor. */
+const MOST_SHEETS = 120;
 
 const refused = (sentence: string, pages = 0): PageReply => ({ drawing: { ok: false, sentence }, pages });
 
 /** The lines of one page of a PDF, read by a reader that is brought along. */
 export async function answerPage(
-  { file, page }: PageRequest,
+  { file, page, sheets }: PageRequest,
   { getDocument, OPS }: PdfReader,
 ): Promise<PageReply> {
   if (file.size > MOST_BYTES) return { drawing: TOO_LARGE, pages: 0 };
@@ -61,20 +76,35 @@ export async function answerPage(
         `This PDF has ${pages} pages: save the pages with the outlines on them alone, and choose that file.`,
         pages,
       );
-    const one = await pdf.getPage(Math.min(Math.max(page, 1), pages));
-    const groups = (await pdf.getOptionalContentConfig()).getGroups() ?? {};
-    const layers = Object.fromEntries(Object.entries(groups).map(([id, { name }]) => [id, name ?? '']));
-    const drawing = readPdfPage({
-      operators: await one.getOperatorList(),
-      names: Object.fromEntries(pdfOperators.map((name) => [name, OPS[name]])) as Record<PdfOperator, number>,
-      transform: one.getViewport({ scale: 1 }).transform,
-      userUnit: one.userUnit,
-      layers,
-    });
+    if (sheets && pages > MOST_SHEETS)
+      return refused(`${pages} sheets are too many to put together: save those of one size alone.`, pages);
+    const drawing = sheets
+      ? readPdfSheets(
+          await Promise.all(Array.from({ length: pages }, (_, nth) => sheetOf(pdf, nth + 1, OPS))),
+          sheets,
+        )
+      : readPdfPage((await sheetOf(pdf, Math.min(Math.max(page, 1), pages), OPS)).page);
     return { drawing, pages };
   } catch {
     return refused('This page cannot be read: choose another page, or save the PDF again.', pdf.numPages);
   } finally {
     await pdf.destroy();
   }
+}
+
+async function sheetOf(pdf: PdfFile, page: number, OPS: PdfReader['OPS']): Promise<PdfSheet> {
+  const one = await pdf.getPage(page);
+  const groups = (await pdf.getOptionalContentConfig()).getGroups() ?? {};
+  const { transform, width, height } = one.getViewport({ scale: 1 });
+  return {
+    width,
+    height,
+    page: {
+      operators: await one.getOperatorList(),
+      names: Object.fromEntries(pdfOperators.map((name) => [name, OPS[name]])) as Record<PdfOperator, number>,
+      transform,
+      userUnit: one.userUnit,
+      layers: Object.fromEntries(Object.entries(groups).map(([id, { name }]) => [id, name ?? ''])),
+    },
+  };
 }

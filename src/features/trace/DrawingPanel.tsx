@@ -16,6 +16,11 @@ import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
+import type { SheetLayout } from '@/core/formats/drawing/pdfDrawing';
+import { lengthMm, numberOf } from '@/core/facts/spec';
+import { Fold } from '@/ui/Fold';
+import { LengthField } from '@/ui/LengthField';
+import { NumberField } from '@/ui/NumberField';
 import type { PageReply, PageRequest } from '@/workers/page';
 import { pathOnTable } from './OutlineLayer';
 import styles from './Trace.module.css';
@@ -40,9 +45,9 @@ export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => vo
   const [said, setSaid] = useState<Unit | undefined>(undefined);
   const [paper, setPaper] = useState<Paper | undefined>(undefined);
   const [busy, setBusy] = useState(false);
-  const turnTo = async (file: File, page: number) => {
+  const turnTo = async (file: File, page: number, sheets?: SheetLayout) => {
     setBusy(true);
-    const { drawing, pages } = await readPage(file, page);
+    const { drawing, pages } = await readPage({ file, page, sheets });
     setPaper(pages > 0 ? { file, page, pages } : undefined);
     setRead(drawing);
     setBusy(false);
@@ -75,16 +80,19 @@ export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => vo
       />
       {busy && <p className="soft">Reading the page…</p>}
       {paper && paper.pages > 1 && (
-        <PickField
-          label="Page"
-          value={String(paper.page)}
-          options={Array.from({ length: paper.pages }, (_, nth) => ({
-            id: String(nth + 1),
-            name: `${nth + 1} of ${paper.pages}`,
-          }))}
-          empty="choose a page"
-          onChange={(page) => page !== '' && void turnTo(paper.file, Number(page))}
-        />
+        <>
+          <PickField
+            label="Page"
+            value={String(paper.page)}
+            options={Array.from({ length: paper.pages }, (_, nth) => ({
+              id: String(nth + 1),
+              name: `${nth + 1} of ${paper.pages}`,
+            }))}
+            empty="choose a page"
+            onChange={(page) => page !== '' && void turnTo(paper.file, Number(page))}
+          />
+          <Sheets onLay={(sheets) => void turnTo(paper.file, paper.page, sheets)} />
+        </>
       )}
       {read && !read.ok && <Alert>{read.sentence}</Alert>}
       {read?.ok && (
@@ -169,11 +177,49 @@ interface Paper {
   readonly pages: number;
 }
 
+const ACROSS = numberOf('count', 'Sheets across', 1, 30);
+const MARGIN = lengthMm('Trimmed off each side', 0, 80);
+/** What a home printer leaves white, mm (common practice, no source). */
+const USUAL_MARGIN_MM = 10;
+
+/** How the sheets of a pattern are put together. */
+function Sheets({ onLay }: { onLay: (sheets: SheetLayout) => void }) {
+  const [columns, setColumns] = useState<number | undefined>(undefined);
+  const [marginMm, setMarginMm] = useState<number | undefined>(USUAL_MARGIN_MM);
+  return (
+    <Fold summary="Its sheets belong together">
+      <div className={styles.two}>
+        <NumberField spec={ACROSS} help="In one row." value={columns} onChange={setColumns} live />
+        <LengthField
+          spec={MARGIN}
+          help="Up to the frame round each."
+          valueMm={marginMm}
+          onChange={setMarginMm}
+          live
+        />
+      </div>
+      <div>
+        <Button
+          size="small"
+          variant="outlined"
+          disabled={columns === undefined || marginMm === undefined}
+          onClick={() => columns !== undefined && marginMm !== undefined && onLay({ columns, marginMm })}
+        >
+          Put them together
+        </Button>
+      </div>
+      <p className="soft small">
+        Then look for the pattern’s test square among the lines: its size says whether the margin is right.
+      </p>
+    </Fold>
+  );
+}
+
 /** Whether a file is a PDF, by how it begins and not by its name. */
 const isPdf = async (file: File): Promise<boolean> => (await file.slice(0, 1024).text()).includes('%PDF-');
 
-/** Reads one page in a worker of its own, which goes when it has answered. */
-function readPage(file: File, page: number): Promise<PageReply> {
+/** Reads a page, or all of them together, in a worker of its own, which goes when it has answered. */
+function readPage(request: PageRequest): Promise<PageReply> {
   const worker = new Worker(new URL('../../workers/page.worker.ts', import.meta.url), { type: 'module' });
   return new Promise<PageReply>((resolve) => {
     // The reader inside says that it is ready: that is no answer.
@@ -189,6 +235,6 @@ function readPage(file: File, page: number): Promise<PageReply> {
         pages: 0,
       }),
     );
-    worker.postMessage({ file, page } satisfies PageRequest);
+    worker.postMessage(request);
   }).finally(() => worker.terminate());
 }

@@ -19,23 +19,26 @@ import { join } from 'node:path';
 import { lengthOf, startOf } from '../../geometry/path';
 import { areaOf, boundsOf } from '../../geometry/ring';
 import type { DrawingRead } from './drawing';
-import { readPdfPage, type PdfPage } from './pdfDrawing';
+import { readPdfPage, readPdfSheets, type PdfPage, type PdfSheet } from './pdfDrawing';
 
 const PT_PER_MM = 72 / 25.4;
 const folder = mkdtempSync(join(tmpdir(), 'pages-'));
 
-/** A page another library made (pdf-lib), as a general reader (pdfjs-dist) lists it, read. Sizes mm. */
-async function pageOf(
-  draw: (page: PDFPage, file: PDFDocument) => void,
-  size: readonly [number, number] = [600, 900],
-): Promise<DrawingRead> {
+/** Pages another library made (pdf-lib), as a general reader (pdfjs-dist) lists them. */
+async function sheetsOf(draw: (file: PDFDocument) => void): Promise<readonly PdfSheet[]> {
   const file = await PDFDocument.create();
-  const page = file.addPage([size[0] * PT_PER_MM, size[1] * PT_PER_MM]);
-  draw(page, file);
+  draw(file);
   const path = join(folder, `${Math.random()}.pdf`);
   writeFileSync(path, await file.save());
   const listed = execFileSync('node', ['tests/pdfOperators.mjs', path], { encoding: 'utf8', maxBuffer: 1e8 });
-  return readPdfPage(JSON.parse(listed) as PdfPage);
+  return JSON.parse(listed) as readonly PdfSheet[];
+}
+
+/** A page of 600 by 900 mm, read. */
+async function pageOf(draw: (page: PDFPage) => void): Promise<DrawingRead> {
+  const [sheet] = await sheetsOf((file) => draw(file.addPage([600 * PT_PER_MM, 900 * PT_PER_MM])));
+  if (!sheet) throw new Error('expected a page');
+  return readPdfPage(sheet.page);
 }
 
 const shapesOf = (read: DrawingRead) => {
@@ -149,4 +152,57 @@ test('what is only clipped by, not drawn, is no outline', async () => {
   // A unit of ten points is ten times as large.
   const [one] = shapesOf(readPdfPage({ ...page, userUnit: 10, operators: filled }));
   expect(one?.areaMm2).toBeCloseTo(40.5 * (10 * (25.4 / 72)) ** 2, 6);
+});
+
+describe('sheets put together', () => {
+  /** A pattern of 400 by 500 on four sheets of 230 by 280, each with a frame 15 inside it: 200 by 250 are left of each. */
+  const tiled = () =>
+    sheetsOf((file) => {
+      for (const [column, row] of [
+        [0, 0],
+        [1, 0],
+        [0, 1],
+        [1, 1],
+      ] as const) {
+        const page = file.addPage([mm(230), mm(280)]);
+        page.drawRectangle({ x: mm(15), y: mm(15), width: mm(200), height: mm(250), borderWidth: 1 });
+        // Where the corner of the whole pattern lies on this sheet; y upwards, as a page has it.
+        const [x, y] = [mm(15 - 200 * column), mm(280 - 15 + 250 * row)];
+        page.pushOperators(
+          moveTo(x + mm(50), y - mm(60)),
+          lineTo(x + mm(350), y - mm(60)),
+          appendBezierCurve(x + mm(380), y - mm(200), x + mm(380), y - mm(300), x + mm(350), y - mm(440)),
+          lineTo(x + mm(50), y - mm(440)),
+          closePath(),
+          stroke(),
+          // A small piece on the first sheet alone.
+          moveTo(x + mm(60), y - mm(80)),
+          lineTo(x + mm(110), y - mm(80)),
+          lineTo(x + mm(110), y - mm(110)),
+          closePath(),
+          stroke(),
+        );
+      }
+    });
+
+  test('a piece that runs over four sheets comes back whole, at its place; a small one with its own; frames are no pieces', async () => {
+    const read = readPdfSheets(await tiled(), { columns: 2, marginMm: 15 });
+    const shapes = shapesOf(read);
+    const [whole, ...small] = shapes;
+    [50, 60, 372.5, 440].forEach((wanted, nth) =>
+      expect(Math.abs((whole?.box[nth] ?? 0) - wanted)).toBeLessThan(0.1),
+    );
+    expect(small.map(({ areaMm2 }) => Math.round(areaMm2))).toEqual([750]);
+  });
+
+  test('a margin five too large loses ten where two sheets meet: the size tells; one larger than the sheet is refused', async () => {
+    const sheets = await tiled();
+    const [whole] = shapesOf(readPdfSheets(sheets, { columns: 2, marginMm: 20 }));
+    const wide = (whole?.box[2] ?? 0) - (whole?.box[0] ?? 0);
+    expect(Math.abs(wide - (322.5 - 10))).toBeLessThan(0.1);
+    expect(readPdfSheets(sheets, { columns: 2, marginMm: 140 })).toEqual({
+      ok: false,
+      sentence: expect.stringMatching('margin is larger'),
+    });
+  });
 });

@@ -1,6 +1,6 @@
-import { pathOf, polyline, type Path } from '../../geometry/path';
-import { distance, point, type Point } from '../../geometry/point';
-import { flattened } from '../../geometry/ring';
+import { mapped, pathOf, polyline, type Path } from '../../geometry/path';
+import { between, distance, plus, point, type Point } from '../../geometry/point';
+import { areaOf, boundsOf, flattened, type Bounds } from '../../geometry/ring';
 import { cubic, line, type Segment } from '../../geometry/segment';
 import { MM_PER_INCH } from '../../units/constants';
 import {
@@ -92,7 +92,118 @@ export const NO_VECTORS =
   'This page has no lines, only a picture or words: take it as a photo, or choose the page the outlines are drawn on.';
 
 /** The closed lines of one page, at its true scale. */
-export function readPdfPage({ operators, names, transform, userUnit, layers }: PdfPage): DrawingRead {
+export function readPdfPage(page: PdfPage): DrawingRead {
+  const runs = runsOfPage(page);
+  if (runs.length > MOST_LINES) return { ok: false, sentence: TOO_MANY_LINES };
+  if (runs.length === 0) return { ok: false, sentence: NO_VECTORS };
+  return shapesOf(runs, mmPerUnitOf(page));
+}
+
+/** How the sheets of a pattern lie: so many across, each trimmed by a margin all round, mm. */
+export interface SheetLayout {
+  readonly columns: number;
+  readonly marginMm: number;
+}
+
+/** One sheet: its page, and its size in the units it is drawn in. */
+export interface PdfSheet {
+  readonly page: PdfPage;
+  readonly width: number;
+  readonly height: number;
+}
+
+/** Sheets put together row by row, each trimmed by the margin and laid against the one before it; their closed lines. */
+export function readPdfSheets(sheets: readonly PdfSheet[], { columns, marginMm }: SheetLayout): DrawingRead {
+  const [first] = sheets;
+  if (!first) return { ok: false, sentence: NO_VECTORS };
+  const mmPerUnit = mmPerUnitOf(first.page);
+  const margin = marginMm / mmPerUnit;
+  const [wide, high] = [first.width - 2 * margin, first.height - 2 * margin];
+  if (wide <= 0 || high <= 0)
+    return {
+      ok: false,
+      sentence: 'The margin is larger than the sheets: give what is trimmed off one side.',
+    };
+  const whole = { left: margin, top: margin, right: margin + wide, bottom: margin + high };
+  const runs = sheets.flatMap(({ page }, nth) => {
+    const by = point((nth % columns) * wide - margin, Math.floor(nth / columns) * high - margin);
+    return runsOfPage(page).flatMap((run) =>
+      trimmed(run, whole, CLOSES_MM / mmPerUnit).map((one) => laidAt(one, by)),
+    );
+  });
+  if (runs.length > MOST_LINES) return { ok: false, sentence: TOO_MANY_LINES };
+  if (runs.length === 0) return { ok: false, sentence: NO_VECTORS };
+  return shapesOf(runs, mmPerUnit);
+}
+
+const laidAt = ({ layer, segments, closed }: Run, by: Point): Run => ({
+  layer,
+  closed,
+  segments: [...mapped(pathOf(segments), (one) => plus(one, by))],
+});
+
+/** What of a run lies inside the trimmed sheet: all of it, or the stretches between where it leaves and comes back. Its frame is none. */
+function trimmed(run: Run, sheet: Bounds, reach: number): readonly Run[] {
+  const path = pathOf(run.segments);
+  const box = boundsOf(path);
+  if (run.closed && isFrame(path, box, sheet, reach)) return [];
+  const isInside =
+    box.left >= sheet.left && box.top >= sheet.top && box.right <= sheet.right && box.bottom <= sheet.bottom;
+  if (isInside) return [run];
+  const points = flattened(path);
+  const stretches: Point[][] = [];
+  for (const [nth, to] of points.slice(1).entries()) {
+    const part = clippedTo(sheet, points[nth] as Point, to);
+    if (!part) continue;
+    const last = stretches.at(-1);
+    if (last && distance(last.at(-1) as Point, part[0]) < HAIR) last.push(part[1]);
+    else stretches.push([...part]);
+  }
+  return stretches
+    .filter((one) => one.length > 1)
+    .map((one) => ({ layer: run.layer, closed: false, segments: [...polyline(one)] }));
+}
+/** Whether a closed run is the rectangle that a sheet is trimmed to. */
+function isFrame(path: Path, box: Bounds, sheet: Bounds, reach: number): boolean {
+  const sides = ['left', 'top', 'right', 'bottom'] as const;
+  const whole = closedWithin(path, Infinity)?.path;
+  const area = (box.right - box.left) * (box.bottom - box.top);
+  return (
+    whole !== undefined &&
+    sides.every((side) => Math.abs(box[side] - sheet[side]) <= reach) &&
+    Math.abs(Math.abs(areaOf(whole)) - area) <= FRAME_SHARE * area
+  );
+}
+const FRAME_SHARE = 0.001;
+/** Ends closer than this are one, points. */
+const HAIR = 1e-6;
+
+/** The stretch of a straight line inside a rectangle; nothing where it passes by (Liang and Barsky, 1984; from memory). */
+function clippedTo(
+  { left, top, right, bottom }: Bounds,
+  from: Point,
+  to: Point,
+): readonly [Point, Point] | undefined {
+  const [dx, dy] = [to.x - from.x, to.y - from.y];
+  let [start, end] = [0, 1];
+  for (const [step, room] of [
+    [-dx, from.x - left],
+    [dx, right - from.x],
+    [-dy, from.y - top],
+    [dy, bottom - from.y],
+  ] as const) {
+    if (step === 0 && room < 0) return undefined;
+    if (step < 0) start = Math.max(start, room / step);
+    if (step > 0) end = Math.min(end, room / step);
+  }
+  return start < end ? [between(from, to, start), between(from, to, end)] : undefined;
+}
+
+const mmPerUnitOf = ({ userUnit }: PdfPage): number => (MM_PER_INCH / POINTS_PER_INCH) * userUnit;
+const POINTS_PER_INCH = 72;
+
+/** Every run of the pen that a page draws, in points from its upper left corner; more than can be a pattern are not all listed. */
+function runsOfPage({ operators, names, transform, layers }: PdfPage): readonly Run[] {
   const runs: Run[] = [];
   const name = new Map(pdfOperators.map((one) => [names[one], one] as const));
   let matrix: Matrix = isMatrix(transform) ? transform : [1, 0, 0, 1, 0, 0];
@@ -121,12 +232,10 @@ export function readPdfPage({ operators, names, transform, userUnit, layers }: P
       runs.push(...drawn);
       drawn = [];
     }
-    if (runs.length > MOST_LINES) return { ok: false, sentence: TOO_MANY_LINES };
+    if (runs.length > MOST_LINES) break;
   }
-  if (runs.length === 0) return { ok: false, sentence: NO_VECTORS };
-  return shapesOf(runs, (MM_PER_INCH / POINTS_PER_INCH) * userUnit);
+  return runs;
 }
-const POINTS_PER_INCH = 72;
 
 /** The layer that content is marked with, as a person knows it. */
 function layerOf([tag, properties]: readonly unknown[], layers: PdfPage['layers']): string | undefined {
