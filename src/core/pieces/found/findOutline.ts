@@ -52,7 +52,7 @@ export function findOutline(pixels: Pixels, photo: PhotoMap, inside: Point): Fou
     const light = lightness(pixels, photo, channel);
     const line = lineRound(smoothed(straightened(pixels, photo, light)), inside);
     if (line === 'runs off') runsOff = true;
-    else if (line) return { ok: true, ring: knotsOf(settled(evenly(line, STEP_MM), light)) };
+    else if (line) return { ok: true, ring: knotsOf(evenly(line, STEP_MM), light) };
   }
   return { ok: false, sentence: runsOff ? RUNS_OFF : NOT_THERE };
 }
@@ -155,18 +155,20 @@ const SIDE_MM = 2.5;
 const ALONG = 4;
 const AVERAGED = 3;
 
-/** A line moved to where the photo is half as light as between its own two sides there: shade across the floor moves it no more. */
-function settled(ring: readonly Point[], light: Lightness): readonly Point[] {
-  const at = (nth: number): Point => ring[(nth + ring.length) % ring.length] as Point;
-  const normals = ring.map(
+/**
+ * A stretch between two corners moved to where the photo is half as light as between its own two sides there: shade across the
+ * floor moves it no more. Nothing beyond its ends is looked at: the edge turns away there.
+ */
+function settled(stretch: readonly Point[], light: Lightness): readonly Point[] {
+  const last = stretch.length - 1;
+  const at = (nth: number): Point => stretch[Math.min(Math.max(nth, 0), last)] as Point;
+  const normals = stretch.map(
     (_, nth) => unitOf(outwardOf(minus(at(nth + ALONG), at(nth - ALONG)))) ?? point(0, 0),
   );
-  const offs = ring.map((one, nth) => edgeOff(one, normals[nth] as Point, light));
-  return ring.map((one, nth) => {
-    let sum = 0;
-    for (let step = -AVERAGED; step <= AVERAGED; step += 1)
-      sum += offs[(nth + step + ring.length) % ring.length] as number;
-    return plus(one, times(normals[nth] as Point, sum / (2 * AVERAGED + 1)));
+  const offs = stretch.map((one, nth) => edgeOff(one, normals[nth] as Point, light));
+  return stretch.map((one, nth) => {
+    const near = offs.slice(Math.max(nth - AVERAGED, 0), nth + AVERAGED + 1);
+    return plus(one, times(normals[nth] as Point, near.reduce((sum, off) => sum + off, 0) / near.length));
   });
 }
 
@@ -194,11 +196,11 @@ function edgeOff({ x, y }: Point, normal: Point, light: Lightness): number {
 /** How far along the line a turn is looked at, mm, and how much of a turn is a corner, radians (from memory). */
 const LOOK_MM = 7;
 const CORNER_RAD = (28 * Math.PI) / 180;
-/** From here on beside a corner the line is taken for its sides: nearer it is rounded off, mm. */
+/** Nearer than this to a corner a line is rounded off, mm. */
 const ROUNDED_MM = 3;
 
 /** The points of an outline out of a fine line: its corners, and between them as many curve points as it needs. */
-function knotsOf(ring: readonly Point[]): readonly Knot[] {
+function knotsOf(ring: readonly Point[], light: Lightness): readonly Knot[] {
   const look = Math.round(LOOK_MM / STEP_MM);
   const at = (nth: number): Point => ring[(nth + ring.length) % ring.length] as Point;
   const turns = ring.map((here, nth) =>
@@ -212,21 +214,29 @@ function knotsOf(ring: readonly Point[]): readonly Knot[] {
     }
     return [nth];
   });
-  // A line without a corner begins anywhere.
-  const starts = corners.length > 0 ? corners : [0];
-  const skip = Math.round(ROUNDED_MM / STEP_MM);
-  return starts.flatMap((from, nth) => {
+  // A line without a corner begins anywhere, and ends there.
+  const isCornered = corners.length > 0;
+  const starts = isCornered ? corners : [0];
+  const skip = isCornered ? Math.round(ROUNDED_MM / STEP_MM) : 0;
+  const stretches = starts.map((from, nth) => {
     const to = starts[nth + 1] ?? (starts[0] as number) + ring.length;
-    const [sharp, next] = [from, to].map((one) => (corners.length > 0 ? sharpened(at, one) : at(one))) as [
-      Point,
-      Point,
-    ];
-    const count = Math.max(to - from - 2 * skip + 1, 0);
-    const stretch = [sharp, ...Array.from({ length: count }, (_, step) => at(from + skip + step)), next];
-    const points = curvePoints(stretch).slice(0, -1);
+    const count = Math.max(to - from - 2 * skip + 1, 2);
+    return settled(
+      Array.from({ length: count }, (_, step) => at(from + skip + step)),
+      light,
+    );
+  });
+  const sharp = stretches.map((stretch, nth) =>
+    isCornered
+      ? sharpened(stretches.at(nth - 1) as readonly Point[], stretch, at(starts[nth] as number))
+      : undefined,
+  );
+  return stretches.flatMap((stretch, nth) => {
+    const [first, next] = [sharp[nth], sharp[(nth + 1) % sharp.length]];
+    const points = curvePoints(first && next ? [first, ...stretch, next] : stretch).slice(0, -1);
     return points.map((one, place) => ({
       ...rounded(one),
-      ...(place === 0 && corners.length > 0 ? { corner: true as const } : {}),
+      ...(place === 0 && isCornered ? { corner: true as const } : {}),
     }));
   });
 }
@@ -252,17 +262,15 @@ function evenly(line: readonly Point[], stepMm: number): readonly Point[] {
 }
 
 /** A corner where its two sides meet if they are run on: a picture’s corners are rounded off. */
-function sharpened(at: (nth: number) => Point, corner: number): Point {
-  const [near, far] = [ROUNDED_MM, LOOK_MM + ROUNDED_MM].map((mm) => Math.round(mm / STEP_MM)) as [
-    number,
-    number,
-  ];
-  const [a, b] = [at(corner - far), at(corner - near)];
-  const [c, d] = [at(corner + near), at(corner + far)];
-  const meets = meetingOf(a, minus(b, a), c, minus(d, c));
-  const own = at(corner);
-  return meets && distance(meets, own) < 2 * ROUNDED_MM ? meets : own;
+function sharpened(before: readonly Point[], after: readonly Point[], own: Point): Point {
+  const far = Math.round(LOOK_MM / STEP_MM);
+  const [a, b] = [before.at(-1 - Math.min(far, before.length - 1)) as Point, before.at(-1) as Point];
+  const [c, d] = [after[0] as Point, after[Math.min(far, after.length - 1)] as Point];
+  const meets = meetingOf(b, minus(b, a), c, minus(d, c));
+  return meets && distance(meets, own) < MOST_SHARP_MM ? meets : own;
 }
+/** A corner lies no further than this from where the rounded line turns most, mm. */
+const MOST_SHARP_MM = 8;
 
 /** Points of an open line through which a smooth curve lies within `SIMPLE_MM` of it, both ends among them. */
 function curvePoints(line: readonly Point[]): readonly Point[] {

@@ -19,8 +19,8 @@ export interface Straightened {
   readonly stepMm: number;
 }
 
-/** No more values than this: two millimetres apart on a floor of a metre and a half. */
-const MOST_VALUES = 500_000;
+/** No more values than this: three millimetres apart on a floor of a metre and a half. */
+const MOST_VALUES = 200_000;
 /** No finer than this, mm. */
 const FINEST_MM = 1;
 /** Nothing further than this from the sheet is looked at, mm: near the horizon a pixel is metres. */
@@ -87,8 +87,10 @@ function lightOf({ data, width, height }: Pixels, channel: Channel): Float32Arra
 }
 
 function between(light: Float32Array, width: number, height: number, x: number, y: number): number {
-  const [x0, y0] = [Math.floor(x), Math.floor(y)];
-  if (!(x0 >= 0 && y0 >= 0 && x0 + 1 < width && y0 + 1 < height)) return -1;
+  if (!(x >= 0 && y >= 0 && x < width - 1 && y < height - 1)) return -1;
+  // Both are positive here: the whole part of each.
+  const x0 = x | 0;
+  const y0 = y | 0;
   const [u, v] = [x - x0, y - y0];
   const at = y0 * width + x0;
   const upper = (light[at] as number) * (1 - u) + (light[at + 1] as number) * u;
