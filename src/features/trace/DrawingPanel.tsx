@@ -178,7 +178,7 @@ interface Paper {
 }
 
 const ACROSS = numberOf('count', 'Sheets across', 1, 30);
-const MARGIN = lengthMm('Trimmed off each side', 0, 80);
+const MARGIN = lengthMm('Margin', 0, 80);
 /** What a home printer leaves white, mm (common practice, no source). */
 const USUAL_MARGIN_MM = 10;
 
@@ -192,7 +192,7 @@ function Sheets({ onLay }: { onLay: (sheets: SheetLayout) => void }) {
         <NumberField spec={ACROSS} help="In one row." value={columns} onChange={setColumns} live />
         <LengthField
           spec={MARGIN}
-          help="Up to the frame round each."
+          help="Trimmed off each side, up to the frame."
           valueMm={marginMm}
           onChange={setMarginMm}
           live

@@ -36,6 +36,7 @@ export function PhotoChecks({ pair, onPair, grainRad, hasFold, onGrain, onPhoto 
   const mm = a && b && distance(a, b);
   const off = mm !== undefined && known !== undefined ? mm / known - 1 : undefined;
   const trusted = off !== undefined && isAtMost(Math.abs(off), DISTANCE_SHARE);
+  if (!onPhoto && !onGrain) return null;
   return (
     <section className={styles.part}>
       <h2>Checks</h2>
