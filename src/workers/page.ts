@@ -78,12 +78,15 @@ export async function answerPage(
       );
     if (sheets && pages > MOST_SHEETS)
       return refused(`${pages} sheets are too many to put together: save those of one size alone.`, pages);
+    const groups = (await pdf.getOptionalContentConfig()).getGroups() ?? {};
+    const ofFile: OfFile = {
+      names: Object.fromEntries(pdfOperators.map((name) => [name, OPS[name]])) as Record<PdfOperator, number>,
+      layers: Object.fromEntries(Object.entries(groups).map(([id, { name }]) => [id, name ?? ''])),
+    };
+    const sheetAt = (number: number) => sheetOf(pdf, number, ofFile);
     const drawing = sheets
-      ? readPdfSheets(
-          await Promise.all(Array.from({ length: pages }, (_, nth) => sheetOf(pdf, nth + 1, OPS))),
-          sheets,
-        )
-      : readPdfPage((await sheetOf(pdf, Math.min(Math.max(page, 1), pages), OPS)).page);
+      ? readPdfSheets(await Promise.all(Array.from({ length: pages }, (_, nth) => sheetAt(nth + 1))), sheets)
+      : readPdfPage((await sheetAt(Math.min(Math.max(page, 1), pages))).page);
     return { drawing, pages };
   } catch {
     return refused('This page cannot be read: choose another page, or save the PDF again.', pdf.numPages);
@@ -92,19 +95,12 @@ export async function answerPage(
   }
 }
 
-async function sheetOf(pdf: PdfFile, page: number, OPS: PdfReader['OPS']): Promise<PdfSheet> {
-  const one = await pdf.getPage(page);
-  const groups = (await pdf.getOptionalContentConfig()).getGroups() ?? {};
-  const { transform, width, height } = one.getViewport({ scale: 1 });
-  return {
-    width,
-    height,
-    page: {
-      operators: await one.getOperatorList(),
-      names: Object.fromEntries(pdfOperators.map((name) => [name, OPS[name]])) as Record<PdfOperator, number>,
-      transform,
-      userUnit: one.userUnit,
-      layers: Object.fromEntries(Object.entries(groups).map(([id, { name }]) => [id, name ?? ''])),
-    },
-  };
+/** What all pages of a file have in common. */
+type OfFile = Pick<PdfPage, 'names' | 'layers'>;
+
+async function sheetOf(pdf: PdfFile, number: number, ofFile: OfFile): Promise<PdfSheet> {
+  const page = await pdf.getPage(number);
+  const { transform, width, height } = page.getViewport({ scale: 1 });
+  const operators = await page.getOperatorList();
+  return { width, height, page: { ...ofFile, operators, transform, userUnit: page.userUnit } };
 }

@@ -36,6 +36,12 @@ export interface PieceShape {
   readonly seat?: { readonly opens: string; readonly hinge: string };
 }
 
+/** The edges of a piece before and after one of them, in order. */
+export const edgesBeside = ({ edges }: PieceShape, nth: number): readonly [ShapeEdge, ShapeEdge] => [
+  edges.at(nth - 1) as ShapeEdge,
+  edges[(nth + 1) % edges.length] as ShapeEdge,
+];
+
 /** How two edges meet that are sewn together: as long as each other, unless one is eased, gathered or stretched on. */
 export type Meeting = 'level' | 'eased' | 'gathered' | 'stretched';
 

@@ -36,6 +36,20 @@ export function interpolateThrough(knots: readonly Knot[]): Interpolant {
   };
 }
 
+/**
+ * A value at each place: by the same curve, its knots in any order, of several at one place the first; one knot alone is its
+ * value everywhere. Throws for none (misuse).
+ */
+export function curveThrough(given: readonly Knot[]): (x: number) => number {
+  const sorted = given.toSorted((a, b) => a.x - b.x);
+  const apart = sorted.filter(({ x }, nth) => nth === 0 || x > (sorted[nth - 1] as Knot).x);
+  const [only, ...others] = apart;
+  if (!only) throw new Error('expected at least one knot, got none');
+  if (others.length === 0) return () => only.y;
+  const curve = interpolateThrough(apart);
+  return (x) => curve.at(x);
+}
+
 /** The cubic between two knots with these slopes. */
 function hermite(a: Knot, b: Knot, slopeA: number, slopeB: number, x: number): number {
   const d = b.x - a.x;

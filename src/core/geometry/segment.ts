@@ -11,8 +11,11 @@ export type Segment =
       readonly to: Point;
     };
 
+/** The curved kind. */
+export type Curve = Extract<Segment, { readonly kind: 'cubic' }>;
+
 export const line = (from: Point, to: Point): Segment => ({ kind: 'line', from, to });
-export const cubic = (from: Point, c1: Point, c2: Point, to: Point): Segment => ({
+export const cubic = (from: Point, c1: Point, c2: Point, to: Point): Curve => ({
   kind: 'cubic',
   from,
   c1,
@@ -21,7 +24,7 @@ export const cubic = (from: Point, c1: Point, c2: Point, to: Point): Segment => 
 });
 
 /** A straight piece as a curve, its handles at the thirds of it; a curve as it is. */
-export const asCubic = (segment: Segment): Segment =>
+export const asCubic = (segment: Segment): Curve =>
   segment.kind === 'cubic'
     ? segment
     : cubic(

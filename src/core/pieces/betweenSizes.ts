@@ -1,7 +1,7 @@
 import type { GarmentKind } from '../fit/garmentKind';
-import { chopped, endOf, lengthOf, mapped, pathOf, splitAlong, startOf, type Path } from '../geometry/path';
+import { endOf, lengthOf, mapped, pathOf, splitAlong, startOf, type Path } from '../geometry/path';
 import { between, minus, plus, type Point } from '../geometry/point';
-import { cubic } from '../geometry/segment';
+import { asCubic, cubic, type Curve } from '../geometry/segment';
 import type { Outline, PieceEdge } from './outline';
 
 /** Two sizes, and how far from the first towards the second: beyond them less than 0 or more than 1. */
@@ -90,8 +90,6 @@ function endsOf(path: Path): readonly number[] {
   });
 }
 
-type Curve = { readonly from: Point; readonly c1: Point; readonly c2: Point; readonly to: Point };
-
 /** A path in one curve from each share of its length to the next. */
 function parted(path: Path, shares: readonly number[]): readonly Curve[] {
   const whole = lengthOf(path);
@@ -108,11 +106,8 @@ function parted(path: Path, shares: readonly number[]): readonly Curve[] {
   if (rest) parts.push(rest);
   return parts.map((part) => {
     // Between two ends of either path there is no end of this one but by rounding.
-    const longest = chopped(part, Infinity).reduce((best, one) =>
-      lengthOf([one]) > lengthOf([best]) ? one : best,
-    );
-    const curve = longest as Curve;
-    return { from: startOf(part), c1: curve.c1, c2: curve.c2, to: endOf(part) };
+    const longest = part.reduce((best, one) => (lengthOf([one]) > lengthOf([best]) ? one : best));
+    return { ...asCubic(longest), from: startOf(part), to: endOf(part) };
   });
 }
 

@@ -5,7 +5,7 @@ import type { BodyMeasure } from '../facts/wearer';
 import { isEachSide } from '../fit/pieceShape';
 import type { GarmentKind, Zone } from '../fit/garmentKind';
 import type { ZonePlan } from '../fit/types';
-import { interpolateThrough, type Knot } from '../geometry/monotone';
+import { curveThrough, type Knot } from '../geometry/monotone';
 import type { Figure } from '../garments/drawings/figure';
 import type { Outline } from './outline';
 import { countOf, girthMm, girthParts, liesOn } from './girth';
@@ -85,15 +85,6 @@ const TUBES: readonly Tube[] = ['trunk', 'leg'];
 /** Spots between the first and the last zone of a part. */
 const SPOTS = 48;
 
-/** A value at each height between those that are known (monotone cubic). */
-function curveOf(knots: readonly Knot[]): (y: number) => number {
-  const apart = knots.filter(({ x }, nth) => nth === 0 || x > (knots[nth - 1]?.x ?? 0));
-  const only = apart[0]?.y ?? 0;
-  if (apart.length < 2) return () => only;
-  const curve = interpolateThrough(apart);
-  return (y) => curve.at(y);
-}
-
 /** A line for each part of the body that two zones lie on; `garmentAt` says how wide the garment is. */
 function linesOf(
   places: readonly Place[],
@@ -104,8 +95,8 @@ function linesOf(
     const garment = on.length === 0 ? undefined : garmentOf(tube, on);
     const [first, last] = [on[0], on.at(-1)];
     if (!garment || !first || !last) return [];
-    const body = curveOf(on.map(({ y, bodyMm }) => ({ x: y, y: bodyMm })));
-    const planned = curveOf(on.map(({ y, restMm }) => ({ x: y, y: restMm })));
+    const body = curveThrough(on.map(({ y, bodyMm }) => ({ x: y, y: bodyMm })));
+    const planned = curveThrough(on.map(({ y, restMm }) => ({ x: y, y: restMm })));
     const at = (y: number): readonly StrainSpot[] => {
       const garmentMm = garment(y);
       if (garmentMm === undefined || garmentMm <= 0) return [];
@@ -122,7 +113,7 @@ function linesOf(
 
 /** The strain along the body as the plan has it: through its zones only. */
 export function plannedStrain(inputs: Inputs): readonly StrainLine[] {
-  return linesOf(placesOf(inputs), (_, on) => curveOf(on.map(({ y, restMm }) => ({ x: y, y: restMm }))));
+  return linesOf(placesOf(inputs), (_, on) => curveThrough(on.map(({ y, restMm }) => ({ x: y, y: restMm }))));
 }
 
 /**

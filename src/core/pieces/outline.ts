@@ -31,6 +31,9 @@ interface Lay {
   readonly about: Point;
 }
 
+/** Outlines by the piece they are of. */
+export type Outlines = Readonly<Record<string, Outline>>;
+
 /** Where a point of an outline was when it was traced. */
 export function asTraced({ lay: { turnedOver, turnedRad, about } }: Outline): (one: Point) => Point {
   const back = turnedAbout(about, -turnedRad);

@@ -4,10 +4,10 @@ import { endOf, lengthOf, pointAlong, startOf } from '../../geometry/path';
 import { distance } from '../../geometry/point';
 import { areaOf } from '../../geometry/ring';
 import { catalogue } from '../../garments/catalogue';
-import { roundPiece, type Outline } from '../outline';
+import { roundPiece, type Outline, type Outlines } from '../outline';
 import { practiceTee } from '../practice';
 import { alterOutlines } from './alter';
-import { girthsOf, kindNamed, made, outlinesOf, walked, type Outlines } from './testShapes';
+import { girthsOf, kindNamed, made, outlinesOf, walked } from './testShapes';
 
 const RUNS = { seed: 13, numRuns: 15, endOnFailure: true };
 const girths: Alteration = { id: 'girths', change: 'girths' };

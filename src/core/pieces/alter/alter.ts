@@ -1,16 +1,13 @@
 import type { Alteration } from '../../facts/alteration';
 import type { ZoneId } from '../../facts/garment';
 import type { GarmentKind } from '../../fit/garmentKind';
-import { crossingsOf, flattened } from '../../geometry/ring';
-import { areaOf } from '../../geometry/ring';
+import { areaOf, crossingsOf, flattened } from '../../geometry/ring';
 import { createMemory } from '../../explain/remember';
 import { girthMm, girthParts } from '../girth';
-import { roundPiece, type Outline } from '../outline';
+import { roundPiece, type Outline, type Outlines } from '../outline';
 import { edgeRedrawn } from './edgeLine';
 import { withGirths, type ByZone, type ZoneChange } from './girths';
 import { deeperSeat, lengthened, shorterAlong } from './lengths';
-
-export type Outlines = Readonly<Record<string, Outline>>;
 
 /** What the plan wants of the pieces. */
 export interface Wanted {

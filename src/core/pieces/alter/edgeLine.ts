@@ -1,11 +1,9 @@
 import type { GarmentKind } from '../../fit/garmentKind';
 import { backwards, chopped, displaced, endMoved, endOf, startOf, type Path } from '../../geometry/path';
 import { minus, outwardOf, plus, point, times, unitOf, type Point } from '../../geometry/point';
-import { neighbours, type Outline, type PieceEdge } from '../outline';
+import { neighbours, type Outline, type Outlines, type PieceEdge } from '../outline';
 import { withRedrawn } from './redrawn';
 import { walkAsBefore } from './walkAsBefore';
-
-type Outlines = Readonly<Record<string, Outline>>;
 
 /** How far an edge moves into its piece, mm: along the seams or the fold at its ends, inwards in its middle. */
 export interface EdgeLine {

@@ -1,16 +1,15 @@
 import type { ZoneId } from '../../facts/garment';
 import type { GarmentKind, Zone } from '../../fit/garmentKind';
 import { endOf, lengthOf, startOf, type Path } from '../../geometry/path';
-import { interpolateThrough } from '../../geometry/monotone';
+import { curveThrough } from '../../geometry/monotone';
 import { boundsOf } from '../../geometry/ring';
 import { distance, plus, point, type Point } from '../../geometry/point';
 import { girthMm, girthParts, liesOn } from '../girth';
 import { zoneAt } from '../measure';
-import { neighbours, roundPiece, type Outline, type PieceEdge } from '../outline';
+import { neighbours, roundPiece, type Outline, type Outlines, type PieceEdge } from '../outline';
 import { endsAt, movedBy, withRedrawn } from './redrawn';
 import { walkAsBefore } from './walkAsBefore';
 
-type Outlines = Readonly<Record<string, Outline>>;
 /** A number of mm for each zone. */
 export type ByZone = Readonly<Record<ZoneId, number>>;
 
@@ -125,17 +124,11 @@ function shiftedPiece(outline: Outline, shifts: ByZone): Outline {
 
 /** How far an edge moves outwards at each height; nothing where no zone moves it. */
 function shiftOf(outline: Outline, edge: string, shifts: ByZone): ((y: number) => number) | undefined {
-  const knots = Object.entries(shifts)
-    .flatMap(([zone, mm]) => {
-      const y = takersOf(outline, zone).includes(edge) ? zoneAt(outline, zone, edge) : undefined;
-      return y === undefined ? [] : [{ x: y, y: mm }];
-    })
-    .toSorted((a, b) => a.x - b.x);
-  const [first, ...rest] = knots.filter(({ x }, nth) => nth === 0 || x > (knots[nth - 1]?.x ?? 0));
-  if (!first || knots.every(({ y }) => y === 0)) return undefined;
-  if (rest.length === 0) return () => first.y;
-  const curve = interpolateThrough([first, ...rest]);
-  return (y) => curve.at(y);
+  const knots = Object.entries(shifts).flatMap(([zone, mm]) => {
+    const y = takersOf(outline, zone).includes(edge) ? zoneAt(outline, zone, edge) : undefined;
+    return y === undefined ? [] : [{ x: y, y: mm }];
+  });
+  return knots.every(({ y }) => y === 0) ? undefined : curveThrough(knots);
 }
 
 /**

@@ -3,11 +3,9 @@ import type { GarmentKind } from '../../fit/garmentKind';
 import { boundsOf, flattened } from '../../geometry/ring';
 import { point, type Point } from '../../geometry/point';
 import { heightOf } from '../measure';
-import { roundPiece, type Outline } from '../outline';
+import { roundPiece, type Outline, type Outlines } from '../outline';
 import { movedBy } from './redrawn';
 import { walkAsBefore } from './walkAsBefore';
-
-type Outlines = Readonly<Record<string, Outline>>;
 
 /** Every place of the pieces moved by a field; where that says nothing for a piece, the piece stays. Seams walk as before. */
 function withField(

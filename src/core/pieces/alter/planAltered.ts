@@ -2,14 +2,16 @@ import type { Explained, NumberId, Phrase } from '../../explain/explained';
 import { getNumber, leaf, say, type Ledger } from '../../explain/ledger';
 import { createMemory } from '../../explain/remember';
 import { stage, type SeenBy } from '../../explain/stage';
-import type { Alteration } from '../../facts/alteration';
+import type { Alteration, AlterationKind } from '../../facts/alteration';
 import type { ZoneId } from '../../facts/garment';
 import type { GarmentKind, Zone } from '../../fit/garmentKind';
+import { edgesBeside } from '../../fit/pieceShape';
 import { LEAST_CHANGE_MM } from '../../fit/size';
 import type { ZonePlan } from '../../fit/types';
 import { girthMm, girthParts, liesOn } from '../girth';
 import type { DrawnPieces } from '../planOutlines';
-import { alterOutlines, type AlterationEffect, type Outlines, type Wanted } from './alter';
+import type { Outlines } from '../outline';
+import { alterOutlines, type AlterationEffect, type Wanted } from './alter';
 import type { ZoneChange } from './girths';
 
 /** One alteration of the garment’s list, as the plan makes it. */
@@ -31,7 +33,6 @@ export interface AlteredPieces {
   readonly alterations: readonly AlterationPlan[];
   /** Girths of the outlines as drawn, of the zones that alterations may have changed. */
   readonly drawnGirths: Readonly<Record<ZoneId, NumberId>>;
-  readonly wanted: Wanted;
 }
 
 const alteredSees = { records: [], garment: ['alterations', 'pattern'] } as const;
@@ -54,7 +55,6 @@ export const planAltered = stage(alteredSees, (inputs: Inputs): AlteredPieces =>
       outlines: drawn.outlines,
       alterations: [],
       drawnGirths: {},
-      wanted: { girths: {} },
     }));
   return workAltered(inputs, alterations);
 });
@@ -74,13 +74,11 @@ function workAltered(inputs: Inputs, alterations: readonly Alteration[]): Altere
       return target ? [[zone.id, target] as const] : [];
     }),
   );
-  const wanted = wantedOf(inputs, targets);
-  const { outlines, effects } = alterOutlines(kind, drawn.outlines, alterations, wanted);
+  const { outlines, effects } = alterOutlines(kind, drawn.outlines, alterations, wantedOf(inputs, targets));
   return {
     outlines,
     alterations: effects.map((effect) => alterationPlan(inputs, effect, targets)),
     drawnGirths: Object.fromEntries([...girths].map(([zone, { id }]) => [zone, id])),
-    wanted,
   };
 }
 
@@ -149,7 +147,7 @@ function alterationPlan(
 }
 
 /** What an alteration is called: by its own name, else by what it does. */
-export function labelOf(kind: GarmentKind, one: Alteration): string {
+function labelOf(kind: GarmentKind, one: Alteration): string {
   if (one.name) return one.name;
   const zone = kind.zones.find(({ id }) => id === one.zone)?.label.toLowerCase() ?? 'a line';
   switch (one.change) {
@@ -175,25 +173,18 @@ function doneBy(
   targets: ReadonlyMap<ZoneId, Explained>,
   pieces: readonly string[],
 ): AlterationPlan['does'] {
-  const { kind } = inputs;
-  if (alteration.change === 'girths')
-    return zones.map((change) => {
-      const says = girthDone(
-        inputs,
-        `alter.${alteration.id}`,
-        change,
-        alteration.zones ? undefined : targets,
-      );
-      const moves = Math.abs(change.toMm - change.fromMm) / change.edges >= LEAST_SAID_MM;
-      const lies = kind.shapes.filter((shape) => liesOn(shape, change.zone)).map(({ id }) => id);
-      return { says, pieces: moves ? lies : [] };
-    });
-  return saidOf(inputs, alteration, share).map((says) => ({ says, pieces }));
+  if (alteration.change !== 'girths')
+    return saidOf(inputs, { ...alteration, change: alteration.change }, share).map((says) => ({
+      says,
+      pieces,
+    }));
+  const wanted = alteration.zones ? undefined : targets;
+  return zones.map((change) => girthDone(inputs, `alter.${alteration.id}`, change, wanted));
 }
 
 function saidOf(
   inputs: Pick<Inputs, 'book' | 'kind' | 'zones'>,
-  alteration: Alteration,
+  alteration: Alteration & { readonly change: Exclude<AlterationKind, 'girths'> },
   share: number | undefined,
 ): readonly Phrase[] {
   const { book, kind } = inputs;
@@ -202,8 +193,6 @@ function saidOf(
     book.given(`${at}.${id}`, label, Math.abs(mm), 'mm', 'chosen');
   const { byMm = 0, startMm = 0, middleMm = 0, endMm = 0 } = alteration;
   switch (alteration.change) {
-    case 'girths':
-      return [];
     case 'length': {
       const zone = kind.zones.find(({ id }) => id === alteration.zone)?.label.toLowerCase() ?? '';
       const by = chosen('by', 'change in length', byMm);
@@ -222,12 +211,13 @@ function saidOf(
     case 'edge': {
       const shape = kind.shapes.find(({ id }) => id === alteration.piece);
       const nth = shape?.edges.findIndex(({ id }) => id === alteration.edge) ?? -1;
-      const edge = shape?.edges[nth]?.label ?? '';
-      const beside = (step: number) => shape?.edges.at((nth + step) % (shape.edges.length || 1))?.label ?? '';
+      if (!shape || nth === -1) return [];
+      const edge = shape.edges[nth]?.label ?? '';
+      const [start, end] = edgesBeside(shape, nth);
       const parts = [
-        ['start', `at the ${beside(-1)}`, startMm],
+        ['start', `at the ${start.label}`, startMm],
         ['middle', 'at its middle', middleMm],
-        ['end', `at the ${beside(1)}`, endMm],
+        ['end', `at the ${end.label}`, endMm],
       ] as const;
       return parts.flatMap(([id, where, mm]) =>
         mm === 0
@@ -246,7 +236,7 @@ function girthDone(
   alteration: string,
   { zone, fromMm, toMm, edges }: ZoneChange,
   targets: ReadonlyMap<ZoneId, Explained> | undefined,
-): Phrase {
+): AlterationPlan['does'][number] {
   const label = kind.zones.find(({ id }) => id === zone)?.label ?? zone;
   const at = `${alteration}.${zone}`;
   const lower = label.toLowerCase();
@@ -263,6 +253,9 @@ function girthDone(
       edges: leaf('seam edges that move', edges, 'count', 'D'),
     },
   });
-  if (by.value < LEAST_SAID_MM) return say`${label}: stays as it is`;
-  return say`${label}: each side edge ${by} further ${fromMm > toMm ? 'in' : 'out'}`;
+  if (by.value < LEAST_SAID_MM) return { says: say`${label}: stays as it is`, pieces: [] };
+  return {
+    says: say`${label}: each side edge ${by} further ${fromMm > toMm ? 'in' : 'out'}`,
+    pieces: kind.shapes.filter((shape) => liesOn(shape, zone)).map(({ id }) => id),
+  };
 }

@@ -4,11 +4,9 @@ import type { Knot, OutlineFacts } from '../../facts/outline';
 import { catalogue } from '../../garments/catalogue';
 import type { GarmentKind } from '../../fit/garmentKind';
 import { girthMm, girthParts } from '../girth';
-import type { Outline } from '../outline';
+import type { Outlines } from '../outline';
 import { sideLength } from '../walk';
 import { corner, outlineOf, seamlines } from '../testPieces';
-
-export type Outlines = Readonly<Record<string, Outline>>;
 
 /** Outlines of a kind out of their facts. */
 export const outlinesOf = (kind: GarmentKind, facts: Readonly<Record<string, OutlineFacts>>): Outlines =>

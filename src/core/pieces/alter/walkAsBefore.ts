@@ -1,10 +1,8 @@
 import type { SewnEdges } from '../../fit/pieceShape';
 import { backwards, bentTo, endMoved, lengthOf, type Path } from '../../geometry/path';
-import { neighbours, type Outline, type PieceEdge } from '../outline';
+import { neighbours, type Outline, type Outlines, type PieceEdge } from '../outline';
 import { namedEdge, sideLength } from '../walk';
 import { withRedrawn } from './redrawn';
-
-type Outlines = Readonly<Record<string, Outline>>;
 
 /** Seams whose sides changed by no more than this are left, mm. */
 const LEAST_MM = 1e-4;

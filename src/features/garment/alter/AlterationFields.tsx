@@ -1,6 +1,7 @@
 'use client';
 import { alterationFields, type Alteration } from '@/core/facts/alteration';
 import type { GarmentKind } from '@/core/fit/garmentKind';
+import { edgesBeside } from '@/core/fit/pieceShape';
 import { liesOn } from '@/core/pieces/girth';
 import { TextFactField } from '@/features/records/TextFactField';
 import { LengthField } from '@/ui/LengthField';
@@ -140,15 +141,15 @@ const finishedEdges = ({ shapes }: GarmentKind) =>
   shapes.flatMap((shape) =>
     shape.edges.flatMap(({ id, label, edge, seam, fold }, nth) => {
       if (edge === undefined || seam !== undefined || fold) return [];
-      const beside = (step: number) => shape.edges.at((nth + step) % shape.edges.length)?.label ?? '';
+      const [start, end] = edgesBeside(shape, nth);
       return [
         {
           id: `${shape.id}.${id}`,
           name: `${shape.label}, ${label}`,
           piece: shape.id,
           edge: id,
-          start: beside(-1),
-          end: beside(1),
+          start: start.label,
+          end: end.label,
         },
       ];
     }),

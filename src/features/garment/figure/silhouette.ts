@@ -1,4 +1,4 @@
-import { interpolateThrough } from '@/core/geometry/monotone';
+import { curveThrough } from '@/core/geometry/monotone';
 import type { DrawnBody, Figure } from '@/core/garments/drawings/figure';
 import type { StrainSpot, Tube } from '@/core/pieces/figureStrain';
 
@@ -64,13 +64,8 @@ export function silhouetteOf(figure: Figure, body: DrawnBody, seen: Seen): Silho
   return { outer: (y) => forward(y) + deep(y), inner: (y) => forward(y) - deep(y) };
 }
 
-const through = (knots: readonly (readonly [number, number])[]): ((y: number) => number) => {
-  const apart = knots
-    .map(([x, y]) => ({ x, y }))
-    .filter(({ x }, nth, all) => nth === 0 || x > (all[nth - 1]?.x ?? 0));
-  const curve = interpolateThrough(apart);
-  return (y) => curve.at(y);
-};
+const through = (knots: readonly (readonly [number, number])[]): ((y: number) => number) =>
+  curveThrough(knots.map(([x, y]) => ({ x, y })));
 
 /** How much further out the garment lies than the body at a spot: nothing where it is the smaller. */
 const looser = ({ bodyMm, garmentMm }: StrainSpot): number => Math.max(garmentMm - bodyMm, 0) * HALF_OF_GIRTH;
