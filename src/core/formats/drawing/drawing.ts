@@ -145,6 +145,26 @@ export function closedWithin(
   return { path: pathOf([...path.slice(0, -1), closed]), gap };
 }
 
+/** Open lines of one layer, joined where they follow each other, as the shapes that they close. */
+export function closedOf(lines: readonly (readonly Point[])[], reach: number, name: string): FoundLines {
+  const closed = chained(lines, reach).map((points) =>
+    points.length > 2 ? closedWithin(polyline(points), reach) : undefined,
+  );
+  const whole = closed.filter((one) => one !== undefined);
+  return {
+    shapes: whole.map(({ path }) => ({ name, path })),
+    mended: whole.filter(({ gap }) => gap > 0).length,
+    open: closed.length - whole.length,
+  };
+}
+
+/** What was found in several layers, together. */
+export const foundIn = (layers: readonly FoundLines[]): FoundLines => ({
+  shapes: layers.flatMap(({ shapes }) => shapes),
+  mended: layers.reduce((sum, { mended }) => sum + mended, 0),
+  open: layers.reduce((sum, { open }) => sum + open, 0),
+});
+
 /** Open lines that follow each other within `reach`, joined into longer ones, whichever way each was drawn. */
 export function chained(lines: readonly (readonly Point[])[], reach: number): readonly (readonly Point[])[] {
   const left = lines.filter((one) => one.length > 1).map((one) => [...one]);

@@ -1,18 +1,16 @@
 import { Helper } from 'dxf';
 import { MM_PER_INCH } from '../../units/constants';
 import { point, type Point } from '../../geometry/point';
-import { polyline } from '../../geometry/path';
 import {
-  chained,
-  closedWithin,
+  closedOf,
   CLOSES_MM,
   drawingOf,
+  foundIn,
   MOST_DRAWING_BYTES,
   MOST_LINES,
   TOO_LARGE,
   TOO_MANY_LINES,
   type DrawingRead,
-  type DrawnShape,
 } from './drawing';
 
 /** What `$INSUNITS` of a DXF file means, mm (DXF reference, header variables). */
@@ -63,18 +61,9 @@ export function readDxf(text: string): DrawingRead {
     const points = vertices.map(([x, y]) => point(x, -y)).filter(({ x, y }) => Number.isFinite(x + y));
     layers.set(name, [...(layers.get(name) ?? []), points]);
   }
-  let [mended, open] = [0, 0];
-  const shapes = [...layers].flatMap(([name, lines]) =>
-    chained(lines, reach).flatMap((points): DrawnShape[] => {
-      const closed = points.length > 2 ? closedWithin(polyline(points), reach) : undefined;
-      if (!closed) {
-        open += 1;
-        return [];
-      }
-      if (closed.gap > 0) mended += 1;
-      const means = LAYERS[name];
-      return [{ name: `Layer ${name}${means === undefined ? '' : ` (${means})`}`, path: closed.path }];
-    }),
-  );
-  return drawingOf({ shapes, mended, open }, mmPerUnit);
+  const found = [...layers].map(([name, lines]) => {
+    const means = LAYERS[name];
+    return closedOf(lines, reach, `Layer ${name}${means === undefined ? '' : ` (${means})`}`);
+  });
+  return drawingOf(foundIn(found), mmPerUnit);
 }

@@ -4,10 +4,11 @@ import { areaOf, boundsOf, flattened, type Bounds } from '../../geometry/ring';
 import { cubic, line, type Segment } from '../../geometry/segment';
 import { MM_PER_INCH } from '../../units/constants';
 import {
-  chained,
+  closedOf,
   closedWithin,
   CLOSES_MM,
   drawingOf,
+  foundIn,
   MOST_LINES,
   TOO_MANY_LINES,
   type DrawingRead,
@@ -303,7 +304,7 @@ function shapesOf(runs: readonly Run[], mmPerUnit: number): DrawingRead {
   const named = (layer: string): string => (layer === '' ? 'A closed line' : layer);
   const shapes: DrawnShape[] = [];
   const loose = new Map<string, (readonly Point[])[]>();
-  let [mended, open] = [0, 0];
+  let mended = 0;
   for (const { layer, segments, closed } of runs) {
     const path: Path = pathOf(segments);
     const whole = closed || segments.length > 2 ? closedWithin(path, closed ? Infinity : reach) : undefined;
@@ -311,12 +312,6 @@ function shapesOf(runs: readonly Run[], mmPerUnit: number): DrawingRead {
     if (whole && !closed && whole.gap > 0) mended += 1;
     if (!whole) loose.set(layer, [...(loose.get(layer) ?? []), flattened(path)]);
   }
-  for (const [layer, lines] of loose)
-    for (const points of chained(lines, reach)) {
-      const whole = points.length > 2 ? closedWithin(polyline(points), reach) : undefined;
-      if (whole) shapes.push({ name: named(layer), path: whole.path });
-      if (whole && whole.gap > 0) mended += 1;
-      if (!whole) open += 1;
-    }
-  return drawingOf({ shapes, mended, open }, mmPerUnit);
+  const joined = [...loose].map(([layer, lines]) => closedOf(lines, reach, named(layer)));
+  return drawingOf(foundIn([{ shapes, mended, open: 0 }, ...joined]), mmPerUnit);
 }
