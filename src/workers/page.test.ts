@@ -62,3 +62,9 @@ test.each([
   const { drawing } = await answerPage({ file, page: 1 }, one);
   expect(drawing).toEqual({ ok: false, sentence: expect.stringMatching(sentence) });
 });
+
+test('a PDF that is too large is refused by its own limit', async () => {
+  const large = { size: 60_000_001 } as Blob;
+  const { drawing } = await answerPage({ file: large, page: 1 }, reader(1));
+  expect(drawing).toEqual({ ok: false, sentence: expect.stringMatching('larger than 60 MB') });
+});

@@ -1,4 +1,4 @@
-import { TOO_LARGE, type DrawingRead } from '@/core/formats/drawing/drawing';
+import type { DrawingRead } from '@/core/formats/drawing/drawing';
 import {
   pdfOperators,
   readPdfPage,
@@ -57,7 +57,8 @@ export async function answerPage(
   { file, page, sheets }: PageRequest,
   { getDocument, OPS }: PdfReader,
 ): Promise<PageReply> {
-  if (file.size > MOST_BYTES) return { drawing: TOO_LARGE, pages: 0 };
+  if (file.size > MOST_BYTES)
+    return refused('This PDF is larger than 60 MB: save the pages with the outlines on them alone.');
   let pdf: PdfFile;
   try {
     const data = new Uint8Array(await file.arrayBuffer());

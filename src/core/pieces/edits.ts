@@ -1,8 +1,8 @@
 import { MOST_KNOTS, type Knot, type OutlineFacts } from '../facts/outline';
 import type { PieceShape } from '../fit/pieceShape';
 import { distance, type Point } from '../geometry/point';
-import { lengthOfSegment, parameterAt, partsUntil, pointOf, type Segment } from '../geometry/segment';
-import { areaOf, isFlat } from '../geometry/ring';
+import { nearestOnPath } from '../geometry/nearest';
+import { areaOf } from '../geometry/ring';
 import { knotsApart, ringPath } from './ring';
 
 /** What one hand does to an outline; each gives the outline as it then is. Points are counted from 0. */
@@ -169,24 +169,6 @@ export function nearestOn(
 ): { readonly after: number; readonly at: Point; readonly mm: number } | undefined {
   const path = ringPath(ring);
   if (!path) return undefined;
-  const knots = knotsApart(ring);
-  let best: { after: number; at: Point; mm: number } | undefined;
-  path.forEach((segment, nth) => {
-    const found = nearestOnSegment(segment, to);
-    const mm = distance(found, to);
-    if (!best || mm < best.mm) best = { after: ring.indexOf(knots[nth] as Knot), at: found, mm };
-  });
-  return best;
-}
-
-const COARSE_MM = 0.2;
-function nearestOnSegment(segment: Segment, to: Point): Point {
-  const parts = partsUntil((part) => isFlat(part, COARSE_MM), segment);
-  const [first, ...rest] = parts.map((part) => {
-    const along = { x: part.to.x - part.from.x, y: part.to.y - part.from.y };
-    const share =
-      ((to.x - part.from.x) * along.x + (to.y - part.from.y) * along.y) / (along.x ** 2 + along.y ** 2 || 1);
-    return pointOf(part, parameterAt(part, Math.min(Math.max(share, 0), 1) * lengthOfSegment(part)));
-  });
-  return rest.reduce((best, one) => (distance(one, to) < distance(best, to) ? one : best), first as Point);
+  const { nth, at, offMm } = nearestOnPath(path, to);
+  return { after: ring.indexOf(knotsApart(ring)[nth] as Knot), at, mm: offMm };
 }

@@ -3,32 +3,24 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRef, useState } from 'react';
 import type { Knot } from '@/core/facts/outline';
-import {
-  knotsOfDrawn,
-  MOST_DRAWING_BYTES,
-  TOO_LARGE,
-  type DrawingRead,
-  type DrawnShape,
-} from '@/core/formats/drawing/drawing';
+import { lengthMm, numberOf } from '@/core/facts/spec';
+import { knotsOfDrawn, type DrawnShape } from '@/core/formats/drawing/drawing';
+import { checkScale } from '@/core/formats/drawing/testSquare';
+import type { SheetLayout } from '@/core/formats/drawing/pdfDrawing';
 import { boundsOf } from '@/core/geometry/ring';
-import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
 import { ChoiceRow } from '@/ui/ChoiceRow';
-import { PickField } from '@/ui/PickField';
-import { useUnit } from '@/ui/unit';
-import type { SheetLayout } from '@/core/formats/drawing/pdfDrawing';
-import { lengthMm, numberOf } from '@/core/facts/spec';
 import { Fold } from '@/ui/Fold';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
-import type { PageReply, PageRequest } from '@/workers/page';
+import { PickField } from '@/ui/PickField';
+import { Tick } from '@/ui/Tick';
+import { useUnit } from '@/ui/unit';
 import { pathOnTable } from './OutlineLayer';
 import styles from './Trace.module.css';
+import type { Drawing, DrawingUnit } from './useDrawing';
 
-/** What one unit of a drawing can be, mm. */
-const UNITS = { mm: 1, cm: 10, inch: MM_PER_INCH, pixel: MM_PER_INCH / 96, point: MM_PER_INCH / 72 } as const;
-type Unit = keyof typeof UNITS;
-const UNIT_CHOICES: readonly { readonly value: Unit; readonly label: string }[] = [
+const UNIT_CHOICES: readonly { readonly value: DrawingUnit; readonly label: string }[] = [
   { value: 'mm', label: 'a millimetre' },
   { value: 'cm', label: 'a centimetre' },
   { value: 'inch', label: 'an inch' },
@@ -38,34 +30,26 @@ const UNIT_CHOICES: readonly { readonly value: Unit; readonly label: string }[] 
 /** So many outlines are shown: a pattern has fewer pieces. */
 const MOST_SHOWN = 40;
 
-/** Takes an outline out of a drawing or a page: its closed lines, to choose the piece’s own from. */
-export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => void }) {
+interface Props {
+  readonly drawing: Drawing;
+  readonly onTake: (ring: readonly Knot[]) => void;
+}
+
+/** Takes outlines out of a drawing or a page: one of its closed lines as it is, or all of it under the table. */
+export function DrawingPanel({ drawing, onTake }: Props) {
   const input = useRef<HTMLInputElement>(null);
-  const [read, setRead] = useState<DrawingRead | undefined>(undefined);
-  const [said, setSaid] = useState<Unit | undefined>(undefined);
-  const [paper, setPaper] = useState<Paper | undefined>(undefined);
-  const [busy, setBusy] = useState(false);
-  const turnTo = async (file: File, page: number, sheets?: SheetLayout) => {
-    setBusy(true);
-    const { drawing, pages } = await readPage({ file, page, sheets });
-    setPaper(pages > 0 ? { file, page, pages } : undefined);
-    setRead(drawing);
-    setBusy(false);
-  };
-  const choose = async (file: File | undefined) => {
-    if (!file) return;
-    setSaid(undefined);
-    setPaper(undefined);
-    if (await isPdf(file)) return turnTo(file, 1);
-    setRead(await readDrawing(file));
-  };
-  const mmPerUnit = read?.ok ? (read.mmPerUnit ?? (said && UNITS[said])) : undefined;
+  const { read, paper, busy, mmPerUnit, laid } = drawing;
   return (
     <div className={styles.part}>
-      <div>
+      <div className={styles.tools}>
         <Button size="small" onClick={() => input.current?.click()}>
-          Take it from a drawing or a page (SVG, DXF, PDF)
+          {read?.ok ? 'Another drawing or page' : 'Take it from a drawing or a page (SVG, DXF, PDF)'}
         </Button>
+        {read?.ok && (
+          <Button size="small" onClick={drawing.clear}>
+            Take the drawing away
+          </Button>
+        )}
       </div>
       <input
         ref={input}
@@ -74,7 +58,7 @@ export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => vo
         hidden
         aria-label="Drawing of the piece"
         onChange={(event) => {
-          void choose(event.target.files?.[0]);
+          void drawing.choose(event.target.files?.[0]);
           event.target.value = '';
         }}
       />
@@ -89,9 +73,9 @@ export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => vo
               name: `${nth + 1} of ${paper.pages}`,
             }))}
             empty="choose a page"
-            onChange={(page) => page !== '' && void turnTo(paper.file, Number(page))}
+            onChange={(page) => page !== '' && void drawing.turnTo(Number(page))}
           />
-          <Sheets onLay={(sheets) => void turnTo(paper.file, paper.page, sheets)} />
+          <Sheets onLay={(sheets) => void drawing.turnTo(paper.page, sheets)} />
         </>
       )}
       {read && !read.ok && <Alert>{read.sentence}</Alert>}
@@ -107,31 +91,123 @@ export function DrawingPanel({ onTake }: { onTake: (ring: readonly Knot[]) => vo
               <p className={styles.next}>
                 The drawing does not say its unit: choose it, and look whether the sizes are right.
               </p>
-              <ChoiceRow legend="One unit of it is" value={said} options={UNIT_CHOICES} onChange={setSaid} />
+              <ChoiceRow
+                legend="One unit of it is"
+                value={drawing.unit}
+                options={UNIT_CHOICES}
+                onChange={drawing.sayUnit}
+              />
             </>
           )}
-          <ul className={styles.edges} aria-label="Closed lines of the drawing">
-            {read.shapes.slice(0, MOST_SHOWN).map((shape, nth) => (
-              <li key={nth} className={styles.edge}>
-                <Picture shape={shape} mmPerUnit={mmPerUnit} />
-                <Button
-                  size="small"
-                  variant="outlined"
-                  disabled={mmPerUnit === undefined}
-                  onClick={() => {
-                    if (mmPerUnit !== undefined) onTake(knotsOfDrawn(shape, mmPerUnit));
-                    setRead(undefined);
-                    setPaper(undefined);
-                  }}
-                >
-                  Take this
-                </Button>
-              </li>
-            ))}
-          </ul>
+          {drawing.layers.length > 1 && <Layers drawing={drawing} />}
+          <div>
+            <Button
+              size="small"
+              variant="outlined"
+              disabled={mmPerUnit === undefined}
+              onClick={() => drawing.lay(laid === undefined)}
+            >
+              {laid ? 'Take it from under the table' : 'Lay it under the table'}
+            </Button>
+          </div>
+          {laid && <TestSquare drawing={drawing} />}
+          {drawing.shapes.length > 0 && !laid && (
+            <ul className={styles.edges} aria-label="Closed lines of the drawing">
+              {drawing.shapes.slice(0, MOST_SHOWN).map((shape, nth) => (
+                <li key={nth} className={styles.edge}>
+                  <Picture shape={shape} mmPerUnit={mmPerUnit} />
+                  <Button
+                    size="small"
+                    variant="outlined"
+                    disabled={mmPerUnit === undefined}
+                    onClick={() => {
+                      if (mmPerUnit !== undefined) onTake(knotsOfDrawn(shape, mmPerUnit));
+                      drawing.clear();
+                    }}
+                  >
+                    Take this
+                  </Button>
+                </li>
+              ))}
+            </ul>
+          )}
         </>
       )}
     </div>
+  );
+}
+
+/** Which layers are looked at: of a nested pattern one size alone. */
+function Layers({ drawing }: { drawing: Drawing }) {
+  return (
+    <Fold summary={`Its ${drawing.layers.length} layers`}>
+      {drawing.layers.map((layer) => (
+        <Tick
+          key={layer}
+          checked={!drawing.hidden.has(layer)}
+          onChange={(shown) => drawing.hide(layer, !shown)}
+        >
+          {layer === '' ? 'what lies on none' : layer}
+        </Tick>
+      ))}
+    </Fold>
+  );
+}
+
+const SIDE = lengthMm('In truth one side is', 10, 500);
+/** The square most patterns print, mm (common practice, no source). */
+const USUAL_SIDE_MM = 100;
+
+/** The printed test square is clicked; what it says of the scale, and the scale mended by it. */
+function TestSquare({ drawing: { square, askSquare, scaleBy } }: { drawing: Drawing }) {
+  const { unit } = useUnit();
+  const [trueMm, setTrueMm] = useState<number | undefined>(USUAL_SIDE_MM);
+  const sides = square === 'asks' ? undefined : square;
+  const check = sides && trueMm !== undefined ? checkScale(sides, trueMm) : undefined;
+  return (
+    <>
+      <div>
+        <Button
+          size="small"
+          variant="outlined"
+          aria-pressed={square === 'asks'}
+          onClick={() => askSquare(square === 'asks' ? undefined : 'asks')}
+        >
+          Check its scale
+        </Button>
+      </div>
+      {square === 'asks' && <p className={styles.next}>Click inside the printed test square.</p>}
+      {sides && (
+        <>
+          <p>
+            Here it is{' '}
+            <strong>
+              {formatLength(sides.wideMm, unit)} × {formatLength(sides.highMm, unit)}
+            </strong>
+            .
+          </p>
+          <LengthField spec={SIDE} valueMm={trueMm} onChange={setTrueMm} live />
+          {check?.says === 'right' && <p>The scale is right.</p>}
+          {check?.says === 'no square' && (
+            <p className={styles.next}>
+              Its sides are not alike: click the square itself, or save the page again without fitting it to
+              the paper.
+            </p>
+          )}
+          {check?.says === 'off' && (
+            <>
+              <p className={styles.next}>
+                The scale is {Math.abs((check.factor - 1) * 100).toFixed(1)} % too{' '}
+                {check.factor > 1 ? 'small' : 'large'}.
+              </p>
+              <Button size="small" variant="contained" onClick={() => scaleBy(check.factor)}>
+                Make it true
+              </Button>
+            </>
+          )}
+        </>
+      )}
+    </>
   );
 }
 
@@ -159,22 +235,6 @@ function Picture({ shape, mmPerUnit }: { shape: DrawnShape; mmPerUnit: number | 
       </span>
     </span>
   );
-}
-
-/** Reads a drawing by what it is: SVG or DXF. The readers come only when one is chosen. */
-async function readDrawing(file: File): Promise<DrawingRead> {
-  if (file.size > MOST_DRAWING_BYTES) return TOO_LARGE;
-  const text = await file.text();
-  if (/<svg[\s>]|<\?xml/i.test(text.slice(0, 2000)))
-    return (await import('@/core/formats/drawing/svgDrawing')).readSvg(text);
-  return (await import('@/core/formats/drawing/dxfDrawing')).readDxf(text);
-}
-
-/** A PDF that is looked through. */
-interface Paper {
-  readonly file: File;
-  readonly page: number;
-  readonly pages: number;
 }
 
 const ACROSS = numberOf('count', 'Sheets across', 1, 30);
@@ -209,32 +269,8 @@ function Sheets({ onLay }: { onLay: (sheets: SheetLayout) => void }) {
         </Button>
       </div>
       <p className="soft small">
-        Then look for the pattern’s test square among the lines: its size says whether the margin is right.
+        Then lay them under the table: lines that run on from sheet to sheet say whether the margin is right.
       </p>
     </Fold>
   );
-}
-
-/** Whether a file is a PDF, by how it begins and not by its name. */
-const isPdf = async (file: File): Promise<boolean> => (await file.slice(0, 1024).text()).includes('%PDF-');
-
-/** Reads a page, or all of them together, in a worker of its own, which goes when it has answered. */
-function readPage(request: PageRequest): Promise<PageReply> {
-  const worker = new Worker(new URL('../../workers/page.worker.ts', import.meta.url), { type: 'module' });
-  return new Promise<PageReply>((resolve) => {
-    // The reader inside says that it is ready: that is no answer.
-    worker.addEventListener('message', ({ data }: MessageEvent<PageReply | { readonly action: string }>) => {
-      if ('drawing' in data) resolve(data);
-    });
-    worker.addEventListener('error', () =>
-      resolve({
-        drawing: {
-          ok: false,
-          sentence: 'This PDF could not be read: save it again and choose it once more.',
-        },
-        pages: 0,
-      }),
-    );
-    worker.postMessage(request);
-  }).finally(() => worker.terminate());
 }

@@ -14,7 +14,8 @@ import styles from './Trace.module.css';
 const PLACE = lengthMm('Place', -20_000, 20_000);
 
 interface Props {
-  readonly onPhoto: boolean;
+  /** What lies under it, laid flat. */
+  readonly under: 'a photo' | 'a drawing' | 'nothing';
   readonly finding: Finding;
   readonly outline: OutlineFacts | undefined;
   readonly drawn: OutlineFacts['drawn'];
@@ -50,7 +51,7 @@ function FindIt({ finding }: { finding: Finding }) {
 
 /** Clicking round a piece: which line is traced, what the next click is, and the point that is taken hold of. */
 export function OutlinePanel({
-  onPhoto,
+  under,
   finding,
   outline,
   drawn,
@@ -77,14 +78,16 @@ export function OutlinePanel({
         ]}
         onChange={onDrawn}
       />
-      {onPhoto && count === 0 && <FindIt finding={finding} />}
+      {under === 'a photo' && count === 0 && <FindIt finding={finding} />}
       {unfinished && finding.now === undefined && (
         <>
-          <p className={onPhoto || count > 0 ? styles.next : 'soft'}>
+          <p className={under !== 'nothing' || count > 0 ? styles.next : 'soft'}>
             {count === 0
-              ? onPhoto
+              ? under === 'a photo'
                 ? 'Click the first corner of the piece, then on round it.'
-                : `Without a photo you click on the bare table, whose squares are ${formatLength(100, unit)}.`
+                : under === 'a drawing'
+                  ? 'Click the piece’s corners in order, on its lines: between two clicks on one line the line is followed.'
+                  : `Without a photo you click on the bare table, whose squares are ${formatLength(100, unit)}.`
               : count < 3
                 ? 'Click on round the piece: corners where it turns sharply, curve points where it bends.'
                 : 'Click on round the piece; click the first point again to close it.'}

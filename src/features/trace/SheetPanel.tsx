@@ -10,6 +10,7 @@ import { LengthField } from '@/ui/LengthField';
 import { Tick } from '@/ui/Tick';
 import { DrawingPanel } from './DrawingPanel';
 import styles from './Trace.module.css';
+import type { Drawing } from './useDrawing';
 import type { Under } from './useUnder';
 
 const SIDE = lengthMm('Side of the rectangle', 30, 3000);
@@ -21,6 +22,7 @@ const SHEETS: readonly { readonly value: SheetId; readonly label: string }[] = [
 
 interface Props {
   readonly under: Under;
+  readonly drawing: Drawing;
   readonly read: ReadPhoto | undefined;
   /** Whether a practice photo can be made of this piece. */
   readonly onPractise: (() => void) | undefined;
@@ -31,20 +33,23 @@ interface Props {
 }
 
 /** What lies under the outline: a photo, and the sheet in it that tells its scale. */
-export function SheetPanel({ under, read, onPractise, onTake, selected, onSelect }: Props) {
+export function SheetPanel({ under, drawing, read, onPractise, onTake, selected, onSelect }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const { photo, state, trouble } = under;
   return (
     <section className={styles.part}>
       <h2>What lies under it</h2>
-      {!photo && (
+      {!photo && !drawing.read?.ok && (
         <p className="soft">
           Lay the paper piece flat with a sheet of A4 or Letter beside it, hold the camera straight above
           both, and choose the photo. It stays on this device.
         </p>
       )}
       <div className={styles.tools}>
-        <Button variant={photo ? 'outlined' : 'contained'} onClick={() => input.current?.click()}>
+        <Button
+          variant={photo || drawing.read?.ok ? 'outlined' : 'contained'}
+          onClick={() => input.current?.click()}
+        >
           {photo ? 'Another photo' : 'Choose a photo'}
         </Button>
         {onPractise && !photo && <Button onClick={onPractise}>Practise on a made photo</Button>}
@@ -57,12 +62,13 @@ export function SheetPanel({ under, read, onPractise, onTake, selected, onSelect
         hidden
         aria-label="Photo of the piece"
         onChange={(event) => {
+          drawing.clear();
           void under.choose(event.target.files?.[0]);
           event.target.value = '';
         }}
       />
       {trouble && <Alert>{trouble}</Alert>}
-      {!photo && <DrawingPanel onTake={onTake} />}
+      {!photo && <DrawingPanel drawing={drawing} onTake={onTake} />}
       {photo && state && !state.settled && (
         <>
           <p className={styles.next}>

@@ -83,13 +83,13 @@ const ask = jest.fn();
 const outline = (
   facts: OutlineFacts | undefined,
   selected?: number,
-  onPhoto = true,
+  under: 'a photo' | 'a drawing' | 'nothing' = 'a photo',
   finding: Partial<Finding> = {},
 ) =>
   render(
     <UnitProvider initial="in">
       <OutlinePanel
-        onPhoto={onPhoto}
+        under={under}
         finding={{ now: undefined, trouble: undefined, ask, stop: ask, find: ask, ...finding }}
         outline={facts}
         drawn="cut line"
@@ -118,20 +118,26 @@ test('on a photo the outline can be found by itself: asked for, at work, or why 
   await userEvent.click(screen.getByRole('button', { name: 'Find the outline' }));
   expect(ask).toHaveBeenCalledTimes(1);
   unmount();
-  const asked = outline(undefined, undefined, true, { now: 'asks' });
+  const asked = outline(undefined, undefined, 'a photo', { now: 'asks' });
   expect(screen.queryAllByText(/^Click anywhere inside the piece/)).toHaveLength(1);
   expect(screen.queryAllByText(/The next click sets/)).toHaveLength(0);
   asked.unmount();
-  const busy = outline(undefined, undefined, true, { now: 'works' });
+  const busy = outline(undefined, undefined, 'a photo', { now: 'works' });
   expect(screen.queryAllByText('Looking for its edge…')).toHaveLength(1);
   busy.unmount();
-  outline(undefined, undefined, true, { trouble: 'Nothing stands out.' });
+  outline(undefined, undefined, 'a photo', { trouble: 'Nothing stands out.' });
   expect(screen.getByRole('alert').textContent).toBe('Nothing stands out.');
 });
 
 test('without a photo the scale of the bare table is said in the reader’s unit', () => {
-  outline(undefined, undefined, false);
+  outline(undefined, undefined, 'nothing');
   expect(screen.queryAllByText(/squares are 3 15\/16/)).toHaveLength(1);
+});
+
+test('over a drawing the next click follows its lines, and nothing is looked for in a photo', () => {
+  outline(undefined, undefined, 'a drawing');
+  expect(screen.queryAllByText(/between two clicks on one line the line is followed/)).toHaveLength(1);
+  expect(screen.queryAllByRole('button', { name: 'Find the outline' })).toHaveLength(0);
 });
 
 test('a point that is chosen is typed in inches and kept in millimetres, turned, or taken away', async () => {

@@ -1,5 +1,6 @@
 import type { Point } from '@/core/geometry/point';
 import { projected } from '@/core/geometry/homography';
+import type { Path } from '@/core/geometry/path';
 import type { PhotoMap } from '@/core/pieces/sheets';
 import type { Photo } from './photo';
 import type { Box } from './view';
@@ -9,12 +10,13 @@ const BARE: Box = { left: -50, top: -50, right: 650, bottom: 750 };
 /** What lies further than this from the sheet is only found by looking about, mm. */
 const FAR_MM = 1500;
 
-/** What there is to be seen: the photo’s own pixels, the photo laid flat, or what was drawn. */
+/** What there is to be seen: the photo’s own pixels, the photo laid flat, the lines of a drawing, or what was drawn. */
 export function tableBounds(
   photo: Photo | undefined,
   onSheet: boolean,
   flat: PhotoMap | undefined,
   ring: readonly Point[],
+  lines?: readonly Path[],
 ): Box {
   if (photo && onSheet) return { left: 0, top: 0, right: photo.width, bottom: photo.height };
   if (photo && flat) {
@@ -28,6 +30,8 @@ export function tableBounds(
     const near = corners.filter(({ x, y }) => Math.abs(x) < FAR_MM && Math.abs(y) < FAR_MM);
     return boxOf([...near, ...flat.paper, ...ring]);
   }
+  const drawn = (lines ?? []).flatMap((line) => line.map(({ from }) => from));
+  if (drawn.length > 0) return widened(boxOf(drawn));
   return ring.length > 2 ? widened(boxOf(ring)) : BARE;
 }
 
@@ -41,11 +45,12 @@ const widened = ({ left, top, right, bottom }: Box): Box => ({
 });
 
 function boxOf(points: readonly Point[]): Box {
-  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
-  return {
-    left: Math.min(...xs),
-    right: Math.max(...xs),
-    top: Math.min(...ys),
-    bottom: Math.max(...ys),
-  };
+  const box = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
+  for (const { x, y } of points) {
+    box.left = Math.min(box.left, x);
+    box.right = Math.max(box.right, x);
+    box.top = Math.min(box.top, y);
+    box.bottom = Math.max(box.bottom, y);
+  }
+  return box;
 }

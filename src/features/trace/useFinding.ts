@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { Point } from '@/core/geometry/point';
 import type { FoundOutline } from '@/core/pieces/found/findOutline';
 import type { PhotoMap } from '@/core/pieces/sheets';
+import { askOnce, type Asked } from '@/workers/askOnce';
 import type { OutlineRequest } from '@/workers/outline';
 
 /** An outline that is looked for by itself: asked for a place on the piece, then at work. */
@@ -18,11 +19,11 @@ export interface Finding {
 export function useFinding(onFound: (found: FoundOutline & { readonly ok: true }) => void): Finding {
   const [now, setNow] = useState<Finding['now']>(undefined);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const worker = useRef<Worker | undefined>(undefined);
-  useEffect(() => () => worker.current?.terminate(), []);
+  const asked = useRef<Asked<FoundOutline> | undefined>(undefined);
+  useEffect(() => () => asked.current?.stop(), []);
   const stop = (sentence?: string) => {
-    worker.current?.terminate();
-    worker.current = undefined;
+    asked.current?.stop();
+    asked.current = undefined;
     setNow(undefined);
     setTrouble(sentence);
   };
@@ -36,16 +37,18 @@ export function useFinding(onFound: (found: FoundOutline & { readonly ok: true }
     stop: () => stop(),
     find: (picture, photo, inside) => {
       setNow('works');
-      const own = new Worker(new URL('../../workers/outline.worker.ts', import.meta.url), { type: 'module' });
-      worker.current = own;
-      own.addEventListener('message', ({ data }: MessageEvent<FoundOutline>) => {
-        stop(data.ok ? undefined : data.sentence);
-        if (data.ok) onFound(data);
-      });
-      own.addEventListener('error', () =>
-        stop('The outline could not be looked for: click round the piece instead.'),
+      const own = askOnce<OutlineRequest, FoundOutline>(
+        new Worker(new URL('../../workers/outline.worker.ts', import.meta.url), { type: 'module' }),
+        { picture, photo, inside },
       );
-      own.postMessage({ picture, photo, inside } satisfies OutlineRequest);
+      asked.current = own;
+      own.answer.then(
+        (found) => {
+          stop(found.ok ? undefined : found.sentence);
+          if (found.ok) onFound(found);
+        },
+        () => stop('The outline could not be looked for: click round the piece instead.'),
+      );
     },
   };
 }

@@ -99,12 +99,13 @@ describe('SVG', () => {
     expect(Math.max(...path.map(({ from }) => from.x))).toBeCloseTo(130, 9);
   });
 
-  test('a line whose ends are within a millimetre is closed and that is said; one that is farther stays out', () => {
+  test('a line whose ends are within a millimetre is closed and that is said; one that is farther stays open', () => {
     const near = readSvg(svg('<path d="M0 0L100 0L100 100L0.5 0.5"/><path d="M0 0L100 0L100 100L0 20"/>'));
     expect(shapesOf(near)).toHaveLength(1);
+    expect(near.ok && near.lines).toHaveLength(2);
     expect(near.ok && near.notes).toEqual([
       '1 open line is closed, ends within 1 mm.',
-      '1 open line is left out.',
+      '1 open line is not closed: lay the drawing under the table and click along.',
     ]);
   });
 
@@ -133,7 +134,7 @@ describe('SVG', () => {
       '<!DOCTYPE svg [<!ENTITY a "aaaa"><!ENTITY b "&a;&a;&a;">]><svg><text>&b;</text></svg>',
       /entities of its own/,
     ],
-    ['nothing closed', svg('<path d="M0 0L100 0"/>'), /no closed line/],
+    ['no line', svg('<text>Front</text>'), /no line in this drawing/],
     [
       'fifty groups in each other',
       svg(`${'<g transform="scale(1.01)">'.repeat(50)}<rect width="9" height="9"/>${'</g>'.repeat(50)}`),
@@ -212,7 +213,7 @@ describe('DXF', () => {
     ['a binary file', 'AutoCAD Binary DXF\r\n\u001a\u0000', /binary DXF file: save it as DXF in text/],
     ['words', 'hello', /no DXF drawing/],
     ['a picture under its name', '\u0089PNG', /no DXF drawing/],
-    ['an empty drawing', '0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF\n', /no closed line|damaged/],
+    ['an empty drawing', '0\nSECTION\n2\nENTITIES\n0\nENDSEC\n0\nEOF\n', /no line|damaged/],
     ['eleven megabytes', '0\nSECTION\n'.padEnd(10_000_001, ' '), /larger than 10 MB/],
   ])('%s: a sentence', (_, text, sentence) => {
     expect(readDxf(text)).toMatchObject({ ok: false, sentence: expect.stringMatching(sentence) });

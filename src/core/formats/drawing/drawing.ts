@@ -5,12 +5,14 @@ import { angleBetween, distance, point, type Point } from '../../geometry/point'
 import { flattened } from '../../geometry/ring';
 import type { Path } from '../../geometry/path';
 import { asCubic, endDirection, startDirection, type Segment } from '../../geometry/segment';
-import { endOf, pathOf, polyline, startOf } from '../../geometry/path';
+import { endOf, mapped, pathOf, polyline, startOf } from '../../geometry/path';
 
-/** A closed line of a drawing, in the drawing’s own unit, y downwards. */
+/** A line of a drawing, in the drawing’s own unit, y downwards. */
 export interface DrawnShape {
   /** What the drawing calls it, or its layer. */
   readonly name: string;
+  /** The layer it lies on, as the drawing calls it; empty where it has none. */
+  readonly layer: string;
   readonly path: Path;
 }
 
@@ -18,7 +20,10 @@ export interface DrawnShape {
 export type DrawingRead =
   | {
       readonly ok: true;
+      /** Its closed lines that may be pieces, largest first. */
       readonly shapes: readonly DrawnShape[];
+      /** All its lines, marks and open ones too. */
+      readonly lines: readonly DrawnShape[];
       /** Millimetres in one unit; absent where the drawing does not say. */
       readonly mmPerUnit?: number;
       readonly notes: readonly string[];
@@ -38,26 +43,22 @@ export const TOO_LARGE: DrawingRead = {
 };
 export const TOO_MANY_LINES = 'This drawing has too many lines for a pattern: save one size alone.';
 
-/** What was found in a drawing: its closed lines, how many of them had to be closed, and how many lines stayed open. */
+/** What was found in a drawing: its closed lines, how many of them had to be closed, and the lines that stayed open. */
 export interface FoundLines {
   readonly shapes: readonly DrawnShape[];
   readonly mended: number;
-  readonly open: number;
+  readonly open: readonly DrawnShape[];
 }
 
-/** The drawing as it is chosen from: a sentence where nothing in it is closed. */
+/** The drawing as it is chosen from: a sentence where it has no line. */
 export function drawingOf(
   { shapes, mended, open }: FoundLines,
   mmPerUnit: number | undefined,
   notes: readonly string[] = [],
 ): DrawingRead {
   const pieces = piecesAmong(shapes);
-  if (pieces.length === 0)
-    return {
-      ok: false,
-      sentence:
-        'There is no closed line in this drawing: close the outlines where it was drawn, or choose another file.',
-    };
+  if (pieces.length === 0 && open.length === 0)
+    return { ok: false, sentence: 'There is no line in this drawing: choose another file.' };
   const lines = (count: number, does: string): readonly string[] =>
     count === 0
       ? []
@@ -65,8 +66,13 @@ export function drawingOf(
   return {
     ok: true,
     shapes: pieces,
+    lines: [...shapes, ...open],
     ...(mmPerUnit === undefined ? {} : { mmPerUnit }),
-    notes: [...lines(mended, 'closed, ends within 1 mm'), ...lines(open, 'left out'), ...notes],
+    notes: [
+      ...lines(mended, 'closed, ends within 1 mm'),
+      ...lines(open.length, 'not closed: lay the drawing under the table and click along'),
+      ...notes,
+    ],
   };
 }
 
@@ -80,29 +86,33 @@ const HAIR_MM = 0.01;
 /** The points of an outline out of a drawn line, mm: its curves keep their handles; one with too many points is thinned. */
 export function knotsOfDrawn({ path }: DrawnShape, mmPerUnit: number): readonly Knot[] {
   const whole = path.length > MOST_KNOTS ? thinned(path, mmPerUnit) : path;
-  // A line closed by a hair’s breadth has a stretch of no length, and that would look like a corner.
-  const scaled = whole.filter(
-    ({ from, to, kind }) => kind === 'cubic' || distance(from, to) * mmPerUnit > HAIR_MM,
-  );
   const at = ({ x, y }: Point): Point => point(x * mmPerUnit, y * mmPerUnit);
-  const corners = scaled.map((segment, nth) => isCorner(scaled.at(nth - 1) as Segment, segment));
+  // A line closed by a hair’s breadth has a stretch of no length, and that would look like a corner.
+  return knotsRound(
+    mapped(whole, at).filter(({ from, to, kind }) => kind === 'cubic' || distance(from, to) > HAIR_MM),
+  );
+}
+
+/** The points of segments that close a ring, mm, with the handles of their curves: the nth begins the nth segment. */
+export function knotsRound(segments: readonly Segment[]): readonly Knot[] {
+  const corners = segments.map((segment, nth) => isCorner(segments.at(nth - 1) as Segment, segment));
   // A straight stretch that runs on smoothly at an end is a curve with its handles on the line.
-  const smooth = scaled.map((segment, nth) => {
-    const runsOn = !corners[nth] || !corners[(nth + 1) % scaled.length];
+  const smooth = segments.map((segment, nth) => {
+    const runsOn = !corners[nth] || !corners[(nth + 1) % segments.length];
     return segment.kind === 'line' && runsOn ? asCubic(segment) : segment;
   });
   return smooth.map((segment, nth) => {
     const before = smooth.at(nth - 1) as Segment;
     return {
-      ...at(segment.from),
+      ...segment.from,
       ...(corners[nth] ? { corner: true } : {}),
-      ...(before.kind === 'cubic' ? { before: at(before.c2) } : {}),
-      ...(segment.kind === 'cubic' ? { after: at(segment.c1) } : {}),
+      ...(before.kind === 'cubic' ? { before: before.c2 } : {}),
+      ...(segment.kind === 'cubic' ? { after: segment.c1 } : {}),
     };
   });
 }
 
-function isCorner(before: Segment, after: Segment): boolean {
+export function isCorner(before: Segment, after: Segment): boolean {
   const [into, out] = [endDirection(before), startDirection(after)];
   // Two straight stretches always meet in a corner: a curve through their ends would be another line.
   if (before.kind === 'line' && after.kind === 'line') return true;
@@ -145,24 +155,29 @@ export function closedWithin(
   return { path: pathOf([...path.slice(0, -1), closed]), gap };
 }
 
-/** Open lines of one layer, joined where they follow each other, as the shapes that they close. */
-export function closedOf(lines: readonly (readonly Point[])[], reach: number, name: string): FoundLines {
-  const closed = chained(lines, reach).map((points) =>
-    points.length > 2 ? closedWithin(polyline(points), reach) : undefined,
-  );
-  const whole = closed.filter((one) => one !== undefined);
-  return {
-    shapes: whole.map(({ path }) => ({ name, path })),
-    mended: whole.filter(({ gap }) => gap > 0).length,
-    open: closed.length - whole.length,
-  };
+/** Open lines of one layer, joined where they follow each other: those that then are closed, and those that stay open. */
+export function closedOf(
+  lines: readonly (readonly Point[])[],
+  reach: number,
+  called: Pick<DrawnShape, 'name' | 'layer'>,
+): FoundLines {
+  const shapes: DrawnShape[] = [];
+  const open: DrawnShape[] = [];
+  let mended = 0;
+  for (const points of chained(lines, reach)) {
+    const path = polyline(points);
+    const closed = points.length > 2 ? closedWithin(path, reach) : undefined;
+    if (closed && closed.gap > 0) mended += 1;
+    (closed ? shapes : open).push({ ...called, path: closed?.path ?? path });
+  }
+  return { shapes, mended, open };
 }
 
 /** What was found in several layers, together. */
 export const foundIn = (layers: readonly FoundLines[]): FoundLines => ({
   shapes: layers.flatMap(({ shapes }) => shapes),
   mended: layers.reduce((sum, { mended }) => sum + mended, 0),
-  open: layers.reduce((sum, { open }) => sum + open, 0),
+  open: layers.flatMap(({ open }) => open),
 });
 
 /** Open lines that follow each other within `reach`, joined into longer ones, whichever way each was drawn. */

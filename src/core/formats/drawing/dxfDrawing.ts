@@ -63,7 +63,8 @@ export function readDxf(text: string): DrawingRead {
   }
   const found = [...layers].map(([name, lines]) => {
     const means = LAYERS[name];
-    return closedOf(lines, reach, `Layer ${name}${means === undefined ? '' : ` (${means})`}`);
+    const called = `Layer ${name}${means === undefined ? '' : ` (${means})`}`;
+    return closedOf(lines, reach, { name: called, layer: called });
   });
   return drawingOf(foundIn(found), mmPerUnit);
 }

@@ -115,7 +115,7 @@ test('open lines that meet within a millimetre are one outline, and that is said
   expect(one?.areaMm2).toBeCloseTo(20_000, -2);
   expect(read.ok && read.notes).toEqual([
     '1 open line is closed, ends within 1 mm.',
-    '1 open line is left out.',
+    '1 open line is not closed: lay the drawing under the table and click along.',
   ]);
   // A quarter turn: what was 200 wide is 200 high.
   expect((one?.box[3] ?? 0) - (one?.box[1] ?? 0)).toBeCloseTo(200, 0);

@@ -301,17 +301,17 @@ function runsOf(
 /** Closed lines as they are; open ones of a layer joined where they meet. */
 function shapesOf(runs: readonly Run[], mmPerUnit: number): DrawingRead {
   const reach = CLOSES_MM / mmPerUnit;
-  const named = (layer: string): string => (layer === '' ? 'A closed line' : layer);
+  const called = (layer: string) => ({ layer, name: layer === '' ? 'A line' : layer });
   const shapes: DrawnShape[] = [];
   const loose = new Map<string, (readonly Point[])[]>();
   let mended = 0;
   for (const { layer, segments, closed } of runs) {
     const path: Path = pathOf(segments);
     const whole = closed || segments.length > 2 ? closedWithin(path, closed ? Infinity : reach) : undefined;
-    if (whole) shapes.push({ name: named(layer), path: whole.path });
+    if (whole) shapes.push({ ...called(layer), path: whole.path });
     if (whole && !closed && whole.gap > 0) mended += 1;
     if (!whole) loose.set(layer, [...(loose.get(layer) ?? []), flattened(path)]);
   }
-  const joined = [...loose].map(([layer, lines]) => closedOf(lines, reach, named(layer)));
-  return drawingOf(foundIn([{ shapes, mended, open: 0 }, ...joined]), mmPerUnit);
+  const joined = [...loose].map(([layer, lines]) => closedOf(lines, reach, called(layer)));
+  return drawingOf(foundIn([{ shapes, mended, open: [] }, ...joined]), mmPerUnit);
 }

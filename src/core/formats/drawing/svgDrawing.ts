@@ -58,12 +58,18 @@ export function readSvg(text: string): DrawingRead {
     removeNSPrefix: true,
     parseAttributeValue: false,
   });
-  const found: Found = { shapes: [], lines: 0, left: new Set(), mended: 0, open: 0 };
+  const found: Found = { shapes: [], lines: 0, left: new Set(), mended: 0, open: [] };
   const root = (parser.parse(text) as readonly Element[]).find((one) => 'svg' in one);
   if (!root) return { ok: false, sentence: NOT_SVG };
   const mmPerUnit = unitOf(root[':@'] ?? {});
   const reach = CLOSES_MM / (mmPerUnit ?? 1);
-  const fault = walk(found, childrenOf(root, 'svg'), { transforms: [], name: '', depth: 0, reach });
+  const fault = walk(found, childrenOf(root, 'svg'), {
+    transforms: [],
+    name: '',
+    layer: '',
+    depth: 0,
+    reach,
+  });
   if (fault !== undefined) return { ok: false, sentence: fault };
   const left = [...found.left].toSorted().map((what) => `${LEFT_OUT[what] ?? what} are left out.`);
   return drawingOf(found, mmPerUnit, left);
@@ -84,12 +90,13 @@ interface Found {
   readonly left: Set<string>;
   lines: number;
   mended: number;
-  open: number;
+  readonly open: DrawnShape[];
 }
 
 interface Inside {
   readonly transforms: readonly string[];
   readonly name: string;
+  readonly layer: string;
   readonly depth: number;
   readonly reach: number;
 }
@@ -124,7 +131,11 @@ function walk(found: Found, elements: readonly Element[], inside: Inside): strin
       name: attributes.id ?? inside.name,
     };
     if (name === 'g' || name === 'svg' || name === 'a') {
-      const fault = walk(found, childrenOf(element, name), { ...within, depth: inside.depth + 1 });
+      const fault = walk(found, childrenOf(element, name), {
+        ...within,
+        layer: attributes.id ?? inside.layer,
+        depth: inside.depth + 1,
+      });
       if (fault !== undefined) return fault;
       continue;
     }
@@ -133,7 +144,7 @@ function walk(found: Found, elements: readonly Element[], inside: Inside): strin
     else if (d !== undefined) {
       found.lines += 1;
       if (found.lines > MOST_LINES) return TOO_MANY_LINES;
-      addClosed(found, d, within);
+      addLines(found, d, within);
     }
   }
   return undefined;
@@ -165,19 +176,17 @@ function pathData(name: string, a: Readonly<Record<string, string>>): string | u
   }
 }
 
-/** Adds the closed subpaths of a path, moved to where its groups put it. */
-function addClosed(found: Found, d: string, { transforms, name, reach }: Inside): void {
+/** Adds the subpaths of a path, moved to where its groups put it. */
+function addLines(found: Found, d: string, { transforms, name, layer, reach }: Inside): void {
   const moved = transforms.reduce((path, transform) => path.transform(transform), svgpath(d).abs());
   for (const segments of subpaths(moved.toString())) {
     const [first, ...rest] = segments;
     if (!first) continue;
-    const closed = closedWithin(pathOf([first, ...rest]), reach);
-    if (!closed || segments.length < 2) {
-      found.open += 1;
-      continue;
-    }
-    if (closed.gap > 0) found.mended += 1;
-    found.shapes.push({ name: name === '' ? 'Line' : name, path: closed.path });
+    const path = pathOf([first, ...rest]);
+    const called = { name: name === '' ? 'A line' : name, layer };
+    const closed = segments.length < 2 ? undefined : closedWithin(path, reach);
+    if (closed && closed.gap > 0) found.mended += 1;
+    (closed ? found.shapes : found.open).push({ ...called, path: closed?.path ?? path });
   }
 }
 
