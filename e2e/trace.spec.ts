@@ -274,14 +274,35 @@ test('an outline out of a page of a PDF, at its true scale; what is no page is s
   const whole = Buffer.from(await file.save());
   // Two sheets of which each has one half of a square of 120: put together it is one line, with its size.
   const sheets = await PDFDocument.create();
-  for (const side of [0, 1])
-    sheets
-      .addPage([mm(220), mm(220)])
-      .drawRectangle({ x: mm(150 - 200 * side), y: mm(50), width: mm(120), height: mm(120), borderWidth: 1 });
+  for (const side of [0, 1]) {
+    const sheet = sheets.addPage([mm(220), mm(220)]);
+    sheet.drawRectangle({
+      x: mm(150 - 200 * side),
+      y: mm(50),
+      width: mm(120),
+      height: mm(120),
+      borderWidth: 1,
+    });
+    const x = mm(205 - 200 * side);
+    sheet.drawLine({ start: { x, y: mm(190) }, end: { x, y: mm(200) } });
+  }
   await choose(Buffer.from(await sheets.save()));
   await page.getByText('Its sheets belong together').click();
   await page.getByLabel(/^Sheets across/).pressSequentially('2', { delay: 150 });
   await page.getByRole('button', { name: 'Put them together' }).click();
+  await expect(page.getByText('12.0 cm × 12.0 cm')).toBeVisible();
+  // Untrimmed it is in two parts; the mark on both sheets tells by how much they overlap.
+  const trimmed = page.getByLabel('Trimmed left and right (cm)');
+  await trimmed.fill('');
+  await trimmed.pressSequentially('0', { delay: 150 });
+  await page.getByRole('button', { name: 'Put them together' }).click();
+  await expect(page.getByText('12.0 cm × 12.0 cm')).toBeHidden();
+  await page.getByRole('button', { name: 'Lay it under the table' }).click();
+  await page.getByRole('button', { name: 'Match two marks' }).click();
+  await clickOn(page, { x: 205, y: 15 });
+  await clickOn(page, { x: 225, y: 15 });
+  await expect(trimmed).toHaveValue('1');
+  await page.getByRole('button', { name: 'Take it from under the table' }).click();
   await expect(page.getByText('12.0 cm × 12.0 cm')).toBeVisible();
   await choose(whole);
   await expect(page.getByText(/This page has no lines/)).toBeVisible();

@@ -46,7 +46,7 @@ test('the page that is asked for is read, the last where there are fewer', async
 
 test('all sheets are put together where that is asked, unless they are too many', async () => {
   const asked: number[] = [];
-  const sheets = { columns: 2, marginMm: 0 };
+  const sheets = { columns: 2, sidesMm: 0, endsMm: 0 };
   const reply = await answerPage({ file, page: 1, sheets }, reader(4, asked));
   expect(asked).toEqual([1, 2, 3, 4]);
   expect(reply.drawing.ok).toBe(true);

@@ -75,7 +75,7 @@ export function DrawingPanel({ drawing, onTake }: Props) {
             empty="choose a page"
             onChange={(page) => page !== '' && void drawing.turnTo(Number(page))}
           />
-          <Sheets onLay={(sheets) => void drawing.turnTo(paper.page, sheets)} />
+          <Sheets drawing={drawing} />
         </>
       )}
       {read && !read.ok && <Alert>{read.sentence}</Alert>}
@@ -159,30 +159,29 @@ const SIDE = lengthMm('In truth one side is', 10, 500);
 const USUAL_SIDE_MM = 100;
 
 /** The printed test square is clicked; what it says of the scale, and the scale mended by it. */
-function TestSquare({ drawing: { square, askSquare, scaleBy } }: { drawing: Drawing }) {
+function TestSquare({ drawing: { asks, square, ask, scaleBy } }: { drawing: Drawing }) {
   const { unit } = useUnit();
   const [trueMm, setTrueMm] = useState<number | undefined>(USUAL_SIDE_MM);
-  const sides = square === 'asks' ? undefined : square;
-  const check = sides && trueMm !== undefined ? checkScale(sides, trueMm) : undefined;
+  const check = square && trueMm !== undefined ? checkScale(square, trueMm) : undefined;
   return (
     <>
       <div>
         <Button
           size="small"
           variant="outlined"
-          aria-pressed={square === 'asks'}
-          onClick={() => askSquare(square === 'asks' ? undefined : 'asks')}
+          aria-pressed={asks === 'square'}
+          onClick={() => ask(asks === 'square' ? undefined : 'square')}
         >
           Check its scale
         </Button>
       </div>
-      {square === 'asks' && <p className={styles.next}>Click inside the printed test square.</p>}
-      {sides && (
+      {asks === 'square' && <p className={styles.next}>Click inside the printed test square.</p>}
+      {square && (
         <>
           <p>
             Here it is{' '}
             <strong>
-              {formatLength(sides.wideMm, unit)} × {formatLength(sides.highMm, unit)}
+              {formatLength(square.wideMm, unit)} × {formatLength(square.highMm, unit)}
             </strong>
             .
           </p>
@@ -238,39 +237,75 @@ function Picture({ shape, mmPerUnit }: { shape: DrawnShape; mmPerUnit: number | 
 }
 
 const ACROSS = numberOf('count', 'Sheets across', 1, 30);
-const MARGIN = lengthMm('Margin', 0, 80);
 /** What a home printer leaves white, mm (common practice, no source). */
 const USUAL_MARGIN_MM = 10;
 
-/** How the sheets of a pattern are put together. */
-function Sheets({ onLay }: { onLay: (sheets: SheetLayout) => void }) {
+/** How the sheets of a pattern are put together: in rows, trimmed; or until their marks lie on each other. */
+function Sheets({ drawing }: { drawing: Drawing }) {
+  const { paper, laid, asks } = drawing;
   const [columns, setColumns] = useState<number | undefined>(undefined);
-  const [marginMm, setMarginMm] = useState<number | undefined>(USUAL_MARGIN_MM);
+  const [typed, setTyped] = useState<Trim>(USUAL_TRIM);
+  // What two marks made of the trimming counts until something else is typed.
+  const trim = typed.of === paper?.sheets ? typed : { ...paper?.sheets, of: paper?.sheets };
+  const { sidesMm, endsMm } = trim;
+  const layout =
+    columns === undefined || sidesMm === undefined || endsMm === undefined
+      ? undefined
+      : { columns, sidesMm, endsMm };
   return (
     <Fold summary="Its sheets belong together">
+      <NumberField spec={ACROSS} help="In one row." value={columns} onChange={setColumns} live />
       <div className={styles.two}>
-        <NumberField spec={ACROSS} help="In one row." value={columns} onChange={setColumns} live />
-        <LengthField
-          spec={MARGIN}
-          help="Trimmed off each side, up to the frame."
-          valueMm={marginMm}
-          onChange={setMarginMm}
-          live
-        />
+        {(['sidesMm', 'endsMm'] as const).map((side) => (
+          <LengthField
+            key={side}
+            spec={TRIMMED[side]}
+            valueMm={trim[side]}
+            onChange={(mm) => setTyped({ ...trim, [side]: mm })}
+            live
+          />
+        ))}
       </div>
-      <div>
+      <div className={styles.tools}>
         <Button
           size="small"
           variant="outlined"
-          disabled={columns === undefined || marginMm === undefined}
-          onClick={() => columns !== undefined && marginMm !== undefined && onLay({ columns, marginMm })}
+          disabled={layout === undefined}
+          onClick={() => paper && layout && void drawing.turnTo(paper.page, layout)}
         >
           Put them together
         </Button>
+        {paper?.sheets && laid && (
+          <Button
+            size="small"
+            variant="outlined"
+            aria-pressed={asks === 'mark' || asks === 'same mark'}
+            onClick={() => drawing.ask(asks === undefined ? 'mark' : undefined)}
+          >
+            Match two marks
+          </Button>
+        )}
       </div>
+      {asks === 'mark' && (
+        <p className={styles.next}>Click a mark that stands on two sheets, on the first of them.</p>
+      )}
+      {asks === 'same mark' && <p className={styles.next}>Click the same mark on the other sheet.</p>}
       <p className="soft small">
-        Then lay them under the table: lines that run on from sheet to sheet say whether the margin is right.
+        Trim nothing when you do not know: lay them under the table, and match a mark that stands on two
+        sheets until they lie on each other.
       </p>
     </Fold>
   );
 }
+
+/** What is trimmed off each sheet, and the layout it was typed over. */
+interface Trim {
+  readonly sidesMm?: number | undefined;
+  readonly endsMm?: number | undefined;
+  readonly of?: SheetLayout | undefined;
+}
+const USUAL_TRIM: Trim = { sidesMm: USUAL_MARGIN_MM, endsMm: USUAL_MARGIN_MM };
+const TRIMMED = {
+  sidesMm: lengthMm('Trimmed left and right', 0, 80),
+  endsMm: lengthMm('Trimmed above and below', 0, 80),
+} as const;

@@ -76,14 +76,14 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
     namingWith: (pair) => (pair ? undefined : (asked ?? unnamed)),
     onNamed: () => setAsked(undefined),
     takes: (at) => {
-      if (drawing.square === 'asks') drawing.clickSquare(at);
+      if (drawing.asks) drawing.click(at);
       else if (finding.now === 'asks' && photo && flat) finding.find(photo.blob, flat, at);
       else return false;
       return true;
     },
     onEscape: () => {
       finding.stop();
-      drawing.askSquare(undefined);
+      drawing.ask(undefined);
     },
   });
   const { cursor, selected, pair } = hands;

@@ -6,7 +6,7 @@ import {
   type DrawingRead,
   type DrawnShape,
 } from '@/core/formats/drawing/drawing';
-import type { SheetLayout } from '@/core/formats/drawing/pdfDrawing';
+import { matched, type SheetLayout } from '@/core/formats/drawing/pdfDrawing';
 import { squareAt, type SquareSides } from '@/core/formats/drawing/testSquare';
 import { mapped, type Path } from '@/core/geometry/path';
 import type { Point } from '@/core/geometry/point';
@@ -23,10 +23,12 @@ interface Paper {
   readonly file: File;
   readonly page: number;
   readonly pages: number;
+  /** How its sheets were put together. */
+  readonly sheets?: SheetLayout | undefined;
 }
 
-/** The printed test square of a drawing: asked for, or clicked. */
-export type Square = 'asks' | SquareSides;
+/** What the next click on the table is for: the test square, or a mark that stands on two sheets. */
+export type AsksFor = 'square' | 'mark' | 'same mark';
 
 /** A drawing or a page that outlines are taken from: chosen from a list, or laid under the table and clicked along. */
 export interface Drawing {
@@ -44,16 +46,18 @@ export interface Drawing {
   /** It lies under the table: its lines, mm. */
   readonly laid: readonly Path[] | undefined;
   readonly from: 'a page' | 'a drawing';
-  readonly square: Square | undefined;
+  readonly asks: AsksFor | undefined;
+  /** The test square that was clicked. */
+  readonly square: SquareSides | undefined;
   readonly choose: (file: File | undefined) => Promise<void>;
   readonly turnTo: (page: number, sheets?: SheetLayout) => Promise<void>;
   readonly sayUnit: (unit: DrawingUnit) => void;
   readonly hide: (layer: string, hidden: boolean) => void;
   readonly lay: (laid: boolean) => void;
   readonly clear: () => void;
-  readonly askSquare: (square: Square | undefined) => void;
-  /** The table was clicked at a place while the square is asked for. */
-  readonly clickSquare: (at: Point) => void;
+  readonly ask: (asks: AsksFor | undefined) => void;
+  /** The table was clicked at a place while that is asked for. */
+  readonly click: (at: Point) => void;
   readonly scaleBy: (factor: number) => void;
 }
 
@@ -65,7 +69,10 @@ interface State {
   readonly factor: number;
   readonly hidden: ReadonlySet<string>;
   readonly isLaid: boolean;
-  readonly square?: Square | undefined;
+  readonly asks?: AsksFor | undefined;
+  readonly square?: SquareSides | undefined;
+  /** The first of two marks. */
+  readonly mark?: Point;
 }
 const NONE: State = { factor: 1, hidden: new Set(), isLaid: false };
 
@@ -73,7 +80,7 @@ export function useDrawing(): Drawing {
   const [state, setState] = useState<State>(NONE);
   const [busy, setBusy] = useState(false);
   const set = (changes: Partial<State>) => setState((was) => ({ ...was, ...changes }));
-  const { read, paper, unit, factor, hidden, isLaid, square } = state;
+  const { read, paper, unit, factor, hidden, isLaid, asks, square } = state;
   const own = read?.ok ? (read.mmPerUnit ?? (unit && UNITS[unit])) : undefined;
   const mmPerUnit = own === undefined ? undefined : own * factor;
   const lines = useMemo(() => {
@@ -85,7 +92,12 @@ export function useDrawing(): Drawing {
   const openPage = async (file: File, page: number, sheets?: SheetLayout) => {
     setBusy(true);
     const { drawing, pages } = await readPage({ file, page, sheets });
-    setState({ ...NONE, read: drawing, ...(pages > 0 ? { paper: { file, page, pages } } : {}) });
+    setState((was) => ({
+      ...NONE,
+      read: drawing,
+      isLaid: sheets !== undefined && was.isLaid,
+      ...(pages > 0 ? { paper: { file, page, pages, sheets } } : {}),
+    }));
     setBusy(false);
   };
   return {
@@ -95,6 +107,7 @@ export function useDrawing(): Drawing {
     unit,
     mmPerUnit,
     hidden,
+    asks,
     square,
     layers: read?.ok ? [...new Set(read.lines.map(({ layer }) => layer))] : [],
     shapes: read?.ok ? read.shapes.filter(({ layer }) => !hidden.has(layer)) : [],
@@ -111,12 +124,15 @@ export function useDrawing(): Drawing {
       const others = [...hidden].filter((one) => one !== layer);
       set({ hidden: new Set(hide ? [...others, layer] : others) });
     },
-    lay: (now) => set({ isLaid: now, square: undefined }),
+    lay: (now) => set({ isLaid: now, asks: undefined, square: undefined }),
     clear: () => setState(NONE),
-    askSquare: (asked) => set({ square: asked }),
-    clickSquare: (at) => {
+    ask: (next) => set({ asks: next, square: undefined }),
+    click: (at) => {
+      if (asks === 'mark') return set({ asks: 'same mark', mark: at });
+      if (asks === 'same mark' && state.mark && paper?.sheets)
+        return void openPage(paper.file, paper.page, matched(paper.sheets, state.mark, at));
       const sides = squareAt(lines ?? [], at);
-      if (sides) set({ square: sides });
+      if (sides) set({ asks: undefined, square: sides });
     },
     scaleBy: (by) => set({ factor: factor * by, square: undefined }),
   };

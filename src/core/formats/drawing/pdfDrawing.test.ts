@@ -19,7 +19,7 @@ import { join } from 'node:path';
 import { lengthOf, startOf } from '../../geometry/path';
 import { areaOf, boundsOf } from '../../geometry/ring';
 import type { DrawingRead } from './drawing';
-import { readPdfPage, readPdfSheets, type PdfPage, type PdfSheet } from './pdfDrawing';
+import { readPdfPage, matched, readPdfSheets, type PdfPage, type PdfSheet } from './pdfDrawing';
 
 const PT_PER_MM = 72 / 25.4;
 const folder = mkdtempSync(join(tmpdir(), 'pages-'));
@@ -186,7 +186,7 @@ describe('sheets put together', () => {
     });
 
   test('a piece that runs over four sheets comes back whole, at its place; a small one with its own; frames are no pieces', async () => {
-    const read = readPdfSheets(await tiled(), { columns: 2, marginMm: 15 });
+    const read = readPdfSheets(await tiled(), { columns: 2, sidesMm: 15, endsMm: 15 });
     const shapes = shapesOf(read);
     const [whole, ...small] = shapes;
     [50, 60, 372.5, 440].forEach((wanted, nth) =>
@@ -195,12 +195,18 @@ describe('sheets put together', () => {
     expect(small.map(({ areaMm2 }) => Math.round(areaMm2))).toEqual([750]);
   });
 
+  test('two marks that are one bring their sheets together: each loses half of what they are apart', () => {
+    const layout = { columns: 2, sidesMm: 0, endsMm: 5 };
+    expect(matched(layout, { x: 190, y: 100 }, { x: 220, y: 101 })).toEqual({ ...layout, sidesMm: 15 });
+    expect(matched(layout, { x: 50, y: 300 }, { x: 50, y: 280 })).toEqual({ ...layout, endsMm: 15 });
+  });
+
   test('a margin five too large loses ten where two sheets meet: the size tells; one larger than the sheet is refused', async () => {
     const sheets = await tiled();
-    const [whole] = shapesOf(readPdfSheets(sheets, { columns: 2, marginMm: 20 }));
+    const [whole] = shapesOf(readPdfSheets(sheets, { columns: 2, sidesMm: 20, endsMm: 20 }));
     const wide = (whole?.box[2] ?? 0) - (whole?.box[0] ?? 0);
     expect(Math.abs(wide - (322.5 - 10))).toBeLessThan(0.1);
-    expect(readPdfSheets(sheets, { columns: 2, marginMm: 140 })).toEqual({
+    expect(readPdfSheets(sheets, { columns: 2, sidesMm: 140, endsMm: 140 })).toEqual({
       ok: false,
       sentence: expect.stringMatching('margin is larger'),
     });

@@ -100,10 +100,22 @@ export function readPdfPage(page: PdfPage): DrawingRead {
   return shapesOf(runs, mmPerUnitOf(page));
 }
 
-/** How the sheets of a pattern lie: so many across, each trimmed by a margin all round, mm. */
+/** How the sheets of a pattern lie: so many across, each trimmed left and right, above and below, mm. */
 export interface SheetLayout {
   readonly columns: number;
-  readonly marginMm: number;
+  readonly sidesMm: number;
+  readonly endsMm: number;
+}
+
+/**
+ * The layout in which two marks come to lie on each other that are one on two sheets beside or below each other: each
+ * sheet loses half of what they are apart. Places on the sheets as they lie, mm.
+ */
+export function matched({ columns, sidesMm, endsMm }: SheetLayout, a: Point, b: Point): SheetLayout {
+  const [dx, dy] = [Math.abs(a.x - b.x), Math.abs(a.y - b.y)];
+  return dx > dy
+    ? { columns, sidesMm: sidesMm + dx / 2, endsMm }
+    : { columns, sidesMm, endsMm: endsMm + dy / 2 };
 }
 
 /** One sheet: its page, and its size in the units it is drawn in. */
@@ -114,20 +126,23 @@ export interface PdfSheet {
 }
 
 /** Sheets put together row by row, each trimmed by the margin and laid against the one before it; their closed lines. */
-export function readPdfSheets(sheets: readonly PdfSheet[], { columns, marginMm }: SheetLayout): DrawingRead {
+export function readPdfSheets(
+  sheets: readonly PdfSheet[],
+  { columns, sidesMm, endsMm }: SheetLayout,
+): DrawingRead {
   const [first] = sheets;
   if (!first) return { ok: false, sentence: NO_VECTORS };
   const mmPerUnit = mmPerUnitOf(first.page);
-  const margin = marginMm / mmPerUnit;
-  const [wide, high] = [first.width - 2 * margin, first.height - 2 * margin];
+  const [sides, ends] = [sidesMm / mmPerUnit, endsMm / mmPerUnit];
+  const [wide, high] = [first.width - 2 * sides, first.height - 2 * ends];
   if (wide <= 0 || high <= 0)
     return {
       ok: false,
       sentence: 'The margin is larger than the sheets: give what is trimmed off one side.',
     };
-  const whole = { left: margin, top: margin, right: margin + wide, bottom: margin + high };
+  const whole = { left: sides, top: ends, right: sides + wide, bottom: ends + high };
   const runs = sheets.flatMap(({ page }, nth) => {
-    const by = point((nth % columns) * wide - margin, Math.floor(nth / columns) * high - margin);
+    const by = point((nth % columns) * wide - sides, Math.floor(nth / columns) * high - ends);
     return runsOfPage(page).flatMap((run) =>
       trimmed(run, whole, CLOSES_MM / mmPerUnit).map((one) => laidAt(one, by)),
     );
