@@ -361,6 +361,16 @@ test('a nested drawing under the table: one size is looked at, its square checke
   await page.getByRole('button', { name: 'Name all, clockwise' }).click();
   await expect(page.locator('[data-number="piece.sleeve.hem"]')).toHaveText('29.6 cm');
   await expect(page.locator('[data-number="piece.sleeve.back-underarm"]')).toHaveText('8.2 cm');
+  // A notch half way along the hem, clicked a little beside it, then put where it belongs by hand.
+  await page.getByRole('button', { name: 'Set notches' }).click();
+  await clickOn(page, { x: 160, y: 144 });
+  const at = page.getByLabel('sleeve hem, from its start (cm)');
+  await expect(at).toHaveValue(/^14\.[78]/);
+  await at.fill('');
+  await at.pressSequentially('12.5', { delay: 150 });
+  await at.press('Tab');
+  await expect(page.getByRole('button', { name: 'Undo: Notch at sleeve hem' })).toBeVisible();
+  await page.getByRole('button', { name: 'Done with notches' }).click();
 });
 
 test.describe('on a tablet, by touch', () => {

@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { fireEvent, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { lengthMm, type NumberSpec } from '@/core/facts/spec';
@@ -105,4 +105,18 @@ test('a field that goes away with a length in it is left: the length counts', ()
   fireEvent.change(screen.getByLabelText('Head (cm)'), { target: { value: '52' } });
   page.unmount();
   expect(kept).toEqual([520]);
+});
+
+test('a length that may be less than nothing takes a minus, as slowly as one likes; any other says to leave it out', async () => {
+  const slow = userEvent.setup({ delay: 30 });
+  const { kept, field } = setUp('in', undefined, lengthMm('Longer', -400, 600));
+  await slow.type(field, '-1 3/8');
+  expect(screen.queryAllByText(/minus sign/)).toHaveLength(0);
+  await slow.tab();
+  expect(kept).toEqual([expect.closeTo(-1.375 * 25.4, 6)]);
+  expect(field.value).toBe('−1 ⅜');
+  cleanup();
+  const never = setUp('in');
+  await slow.type(never.field, '-1');
+  expect(screen.queryAllByText(/leave out the minus sign/)).toHaveLength(1);
 });

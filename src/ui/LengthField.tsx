@@ -47,14 +47,15 @@ export function LengthField({
   const askedAbout = useRef<number | undefined>(undefined);
   const [slip, setSlip] = useState<number | undefined>(undefined);
 
+  const readOf = (shown: string) => parseLength(shown, unit, { signed: spec.min < 0 });
   const faultOf = (shown: string): string | undefined => {
     if (shown.trim() === '') return required ? `${spec.label} is missing: fill it in.` : undefined;
-    const parsed = parseLength(shown, unit);
+    const parsed = readOf(shown);
     return parsed.ok ? leafFault(spec, parsed.mm, '', reader)?.sentence : parsed.sentence;
   };
   const take = (shown: string): boolean => {
     if (faultOf(shown) !== undefined) return false;
-    const parsed = parseLength(shown, unit);
+    const parsed = readOf(shown);
     onChange(parsed.ok ? parsed.mm : undefined);
     if (!parsed.ok || !spec.usual) return true;
     const meant = likelyUnitSlip(parsed.mm, spec.usual);
@@ -66,9 +67,9 @@ export function LengthField({
   };
   const stored = valueMm === undefined ? '' : editableLength(valueMm, unit);
   const { text, typing, left, onType, onLeave } = useTyped({ stored, take, live });
-  const read = parseLength(text, unit);
+  const read = readOf(text);
   const wrong = faultOf(text);
-  const spoken = text.trim() === '' ? left : !typing || left || isHopeless(text);
+  const spoken = text.trim() === '' ? left : !typing || left || isHopeless(text, spec.min < 0);
   const shownTrouble = fault ?? (spoken ? wrong : undefined);
   const correct = (mm: number) => {
     setSlip(undefined);
@@ -109,4 +110,6 @@ export function LengthField({
 }
 
 /** Text that no further typing can turn into a length: say so at once instead of on leaving. */
-const isHopeless = (text: string): boolean => /^\s*-|[^\s\d.,/'"⁄½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚a-z″′“”’‘-]/iu.test(text);
+const isHopeless = (text: string, signed: boolean): boolean =>
+  (!signed && /^\s*[-−]/.test(text)) ||
+  /[^\s\d.,/'"⁄½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚a-z″′“”’‘−-]/iu.test(text);

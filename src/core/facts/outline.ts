@@ -43,6 +43,7 @@ const notchSpec = record('Notch', {
   double: optional(flag('A double notch')),
 });
 export type Notch = FactsOf<typeof notchSpec>;
+export const notchFields = notchSpec.fields;
 
 /** What is said of one edge of an outline. */
 const outlineEdgeSpec = record('Edge of the outline', {

@@ -39,6 +39,11 @@ export function asTraced({ lay: { turnedOver, turnedRad, about } }: Outline): (o
   const back = turnedAbout(about, -turnedRad);
   return (one) => (turnedOver ? overX(back(one)) : back(one));
 }
+/** Where a place of the table is on the outline as it lies upright. */
+export function asUpright({ lay: { turnedOver, turnedRad, about } }: Outline): (one: Point) => Point {
+  const turn = turnedAbout(about, turnedRad);
+  return (one) => turn(turnedOver ? overX(one) : one);
+}
 const overX = ({ x, y }: Point): Point => point(-x, y);
 
 /** What is wrong with an outline, as a sentence that says what to do. */

@@ -6,6 +6,7 @@ import type { GarmentKind } from '../fit/garmentKind';
 import { sizesInOrder } from '../fit/patternSize';
 import type { Ledger } from '../explain/ledger';
 import { NOT_ALIKE, piecesBetween, sizesBeside, type SizesBeside } from './betweenSizes';
+import { withNotchesCarried } from './notches';
 import type { Outline, OutlineFault, ReadOutline } from './outline';
 import { readOutlines, shapesOf } from './readOutlines';
 
@@ -101,11 +102,13 @@ function withBetween(
   const pieces = Object.keys(outlines).filter((id) => !isOwn(id));
   const faults = unlike.filter((id) => !isOwn(id)).map((id) => [id, { sentence: NOT_ALIKE }] as const);
   if (pieces.length === 0 && faults.length === 0) return own;
-  const taken = <T>(of: Readonly<Record<string, T>>): Readonly<Record<string, T>> =>
-    Object.fromEntries(Object.entries(of).filter(([id]) => pieces.includes(id)));
+  const taken = pieces.flatMap((id) => {
+    const [said, was, is] = [a.facts[id], a.outlines[id], outlines[id]];
+    return said && was && is ? [{ id, is, said: withNotchesCarried(said, was, is) }] : [];
+  });
   return {
-    facts: { ...taken(a.facts), ...own.facts },
-    outlines: { ...taken(outlines), ...own.outlines },
+    facts: { ...Object.fromEntries(taken.map(({ id, said }) => [id, said])), ...own.facts },
+    outlines: { ...Object.fromEntries(taken.map(({ id, is }) => [id, is])), ...own.outlines },
     faults: { ...Object.fromEntries(faults), ...own.faults },
     between: { pieces, sizes: [sizeA.label, sizeB.label], beyond: share < 0 || share > 1 },
   };

@@ -10,7 +10,8 @@ import { edgeEachSide, lengthEachSide, sidesOf, type EdgeMeasure } from './measu
 import type { Outline } from './outline';
 import type { DrawnPieces } from './planOutlines';
 import type { OutlineRun, PiecePlan, PiecesPlan, SeamWalk } from './types';
-import { crossingsOfSeam, MOST_KINK_RAD, sideLength, verdictOf } from './walk';
+import { notchesOn, walkNotches } from './notches';
+import { crossingsOfSeam, MOST_KINK_RAD, sideLength, stretchGoesOn, verdictOf } from './walk';
 
 const piecesSee = { records: [], garment: [] } as const;
 
@@ -277,5 +278,42 @@ function walkSeam(on: OnOutlines, sewn: SewnEdges): SeamWalk | undefined {
     wrong: say`${sewn.label}: the ${longer.value > 0 ? b.label : a.label} is ${off} longer than it can go on: move a point, or ease it between notches`,
   }[verdict];
   const { id, seam, label, meet } = sewn;
-  return { id, seam, label, meet, a: a.id, b: b.id, longer: longer.id, verdict, sentence, crossings };
+  return {
+    ...{ id, seam, label, meet, a: a.id, b: b.id, longer: longer.id, verdict, sentence, crossings },
+    ...notchesOfSeam(on, sewn, [a.label, b.label]),
+  };
+}
+
+/** A seam from notch to notch, where it has any. */
+function notchesOfSeam(
+  { book, outlines, drawn }: OnOutlines,
+  sewn: SewnEdges,
+  [a, b]: readonly [string, string],
+): Pick<SeamWalk, 'stretches' | 'notchFault'> {
+  const walk = walkNotches(outlines, sewn, (name) => notchesOn(name, drawn, outlines));
+  if (!walk) return { stretches: [] };
+  if ('counts' in walk) {
+    const [onA, onB] = walk.counts;
+    const many = (count: number): string => `${count} ${count === 1 ? 'notch' : 'notches'}`;
+    return {
+      stretches: [],
+      notchFault: `The ${a} has ${many(onA)}, the ${b} ${many(onB)}: set those that are missing.`,
+    };
+  }
+  const last = walk.stretches.length - 1;
+  const stretches = walk.stretches.map((stretch, nth) => {
+    const where = `${nth === 0 ? 'from its start' : `from notch ${nth}`} ${nth === last ? 'to its end' : `to notch ${nth + 1}`}`;
+    const [onA, onB] = ([a, b] as const).map((label, side) =>
+      book.given(
+        `seam.${sewn.id}.stretch${nth + 1}.${side === 0 ? 'a' : 'b'}`,
+        `${label}, ${where}`,
+        side === 0 ? stretch.a : stretch.b,
+        'mm',
+        'measured',
+        `${MEASURED}s.`,
+      ),
+    ) as [Explained, Explained];
+    return { a: onA.id, b: onB.id, goesOn: stretchGoesOn(sewn.meet, stretch.a, stretch.b) };
+  });
+  return { stretches };
 }

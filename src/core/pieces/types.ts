@@ -38,6 +38,10 @@ export interface SeamWalk {
     readonly kink: NumberId;
     readonly smooth: boolean;
   }[];
+  /** From notch to notch, where both sides have as many. */
+  readonly stretches: readonly { readonly a: NumberId; readonly b: NumberId; readonly goesOn: boolean }[];
+  /** What is wrong with its notches. */
+  readonly notchFault?: string;
 }
 
 /** What was measured on the outlines of a garment’s pieces. */

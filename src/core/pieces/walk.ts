@@ -2,6 +2,7 @@ import { isAtMost } from '../units/tolerance';
 import type { Meeting, SewnEdges, ShapeEdge } from '../fit/pieceShape';
 import { anglesOf, lengthEachSide } from './measure';
 import { neighbours, type Outline } from './outline';
+import type { SeamWalk } from './types';
 
 /** How two sides of a seam compare. */
 export type Verdict = 'agree' | 'eased' | 'gathered' | 'stretched' | 'wrong';
@@ -22,6 +23,19 @@ export function verdictOf(meet: Meeting, a: number, b: number): Verdict {
   if (meet === 'stretched' && longer < 0 && isAtMost(-longer, MOST_STRETCHED_MM)) return 'stretched';
   return 'wrong';
 }
+
+/**
+ * Whether a stretch of a seam between two notches goes together, of lengths `a` and `b`, mm. What is eased, gathered or
+ * stretched on is so between some notches more than between others: there only the side that is to be longer has to be.
+ */
+export function stretchGoesOn(meet: Meeting, a: number, b: number): boolean {
+  if (verdictOf('level', a, b) === 'agree') return true;
+  return meet === 'level' ? false : meet === 'stretched' ? b < a : b > a;
+}
+
+/** Whether somebody has to look at a seam: its sides, or what lies between its notches, do not go together. */
+export const isToLookAt = ({ verdict, stretches, notchFault }: SeamWalk): boolean =>
+  verdict === 'wrong' || notchFault !== undefined || stretches.some(({ goesOn }) => !goesOn);
 
 /** Where two pieces meet at the end of a seam: how far the joined edge is from running on straight. */
 export interface Crossing {
@@ -58,7 +72,7 @@ export function sideLength(
 }
 
 /** What an edge becomes: two edges that become one run on into each other where their pieces are joined. */
-const fate = ({ edge, seam }: ShapeEdge): string | undefined => edge ?? seam;
+export const fate = ({ edge, seam }: ShapeEdge): string | undefined => edge ?? seam;
 
 /** The crossings at both ends of a seam of two edges; none where more pieces meet there, or none of them runs on. */
 export function crossingsOfSeam(
@@ -75,7 +89,8 @@ export function crossingsOfSeam(
   });
 }
 
-function endsOf(
+/** The edges before and after one where it is found first, and the angles inside the piece there. */
+export function endsOf(
   outline: Outline,
   id: string,
 ): readonly { readonly next: ShapeEdge; readonly angle: number }[] {

@@ -62,6 +62,20 @@ describe('reading a length', () => {
     expect(read.ok ? '' : read.sentence).toMatch(/^[A-Z"].*[.]$/);
   });
 
+  test.each<[string, 'cm' | 'in', number]>([
+    ['-5', 'cm', -50],
+    ['−1 1/2', 'in', -38.1],
+    ['- 3 mm', 'cm', -3],
+    ['2', 'cm', 20],
+  ])('%j in a field of %s that may be less than nothing', (text, field, wanted) => {
+    const read = parseLength(text, field, { signed: true });
+    expect(read.ok ? read.mm : NaN).toBeCloseTo(wanted, 9);
+  });
+
+  test.each(['--5', '-', '- -', '-banana'])('%j is no length either way', (text) => {
+    expect(parseLength(text, 'cm', { signed: true }).ok).toBe(false);
+  });
+
   test('a bare fraction is inches in a metric field, and asks to be echoed', () => {
     expect(parseLength('3/8', 'cm')).toMatchObject({ readAs: 'in', echo: true });
     expect(parseLength('3/8', 'in')).toMatchObject({ readAs: 'in', echo: false });

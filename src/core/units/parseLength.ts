@@ -79,13 +79,18 @@ const UNIT_WORDS: Readonly<Record<string, keyof typeof MM_PER>> = {
 /**
  * Reads a length as a sewist types it: `27 3/8`, `27⅜"`, `69,5 cm`, `695mm`, `2' 3"`.
  * A bare decimal is in `fieldUnit`; a bare fraction with a denominator of 2 to 64 is inches whatever the
- * field's unit. Returns millimetres, or a fault with a sentence; never throws.
+ * field's unit. A minus sign is read only where a length may be less than nothing (`signed`). Returns millimetres, or a
+ * fault with a sentence; never throws.
  */
-export function parseLength(text: string, fieldUnit: FieldUnit): ParsedLength {
+export function parseLength(text: string, fieldUnit: FieldUnit, { signed = false } = {}): ParsedLength {
   if (text.length > MAX_CHARS)
     return fault('too-long', `That is too long for a length. ${EXAMPLES[fieldUnit]}`);
   const plain = normalise(text);
   if (plain === '') return fault('empty', EXAMPLES[fieldUnit]);
+  if (signed && /^- ?[^-]/.test(plain)) {
+    const read = parseLength(plain.replace(/^- ?/, ''), fieldUnit);
+    return read.ok ? { ...read, mm: -read.mm } : read;
+  }
   if (/^-/.test(plain))
     return fault('negative', 'A length cannot be less than nothing: leave out the minus sign.');
   if (/[.,]\d*[.,]/.test(plain)) {

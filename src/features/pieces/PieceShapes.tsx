@@ -3,7 +3,7 @@ import { boundsOf, type Bounds } from '@/core/geometry/ring';
 import type { PieceAsCut } from '@/core/pieces/alter/asCut';
 import type { Rectangle } from '@/core/ticket/rectangles';
 import { roundPiece } from '@/core/pieces/outline';
-import { pathData } from './pathData';
+import { notchData, pathData } from './pathData';
 import styles from './PieceShapes.module.css';
 
 /** As high as the highest piece is drawn, px; and as wide as all of them may be together. */
@@ -28,7 +28,7 @@ export const PieceShapes = memo(function PieceShapes({
   const scale = Math.min(HIGH_PX / high, WIDE_PX / Math.max(wide, longest));
   return (
     <div className={styles.pieces}>
-      {pieces.map(({ shape, drawn, cut }, nth) => {
+      {pieces.map(({ shape, drawn, cut, notches }, nth) => {
         const { left, top, right, bottom } = boxes[nth] as Bounds;
         const [width, height] = [right - left, bottom - top];
         const altered = drawn !== cut;
@@ -48,6 +48,9 @@ export const PieceShapes = memo(function PieceShapes({
                 .map(({ path }) => (
                   <path key="fold" className={styles.fold} d={pathData(path)} />
                 ))}
+              {notches.map(({ at, out, double }, which) => (
+                <path key={which} className={styles.notch} d={notchData(at, out, double, NOTCH_PX / scale)} />
+              ))}
             </svg>
             <figcaption className="small">
               {shape.label}
@@ -70,6 +73,9 @@ export const PieceShapes = memo(function PieceShapes({
     </div>
   );
 });
+
+/** A notch is so long, px. */
+const NOTCH_PX = 9;
 
 function boxOf({ drawn, cut }: PieceAsCut): Bounds {
   const [a, b] = [drawn, cut].map((one) => boundsOf(roundPiece(one))) as [Bounds, Bounds];

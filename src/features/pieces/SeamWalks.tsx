@@ -1,4 +1,5 @@
 'use client';
+import { isToLookAt } from '@/core/pieces/walk';
 import type { SeamWalk } from '@/core/pieces/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useNumbers, valueOf } from '@/ui/numbers';
@@ -19,7 +20,7 @@ export function SeamWalks({ seams }: { seams: readonly SeamWalk[] }) {
     <ul className={styles.seams}>
       {seams.map((seam) => (
         <li key={seam.id} className={styles.seam}>
-          <p className={seam.verdict === 'wrong' ? styles.wrong : undefined}>
+          <p className={isToLookAt(seam) ? styles.wrong : undefined}>
             <PhraseText phrase={seam.sentence} />.
           </p>
           {[seam.a, seam.b].map((id, nth) => (
@@ -33,6 +34,16 @@ export function SeamWalks({ seams }: { seams: readonly SeamWalk[] }) {
               </span>
             </div>
           ))}
+          {seam.notchFault && <p className="small">{seam.notchFault}</p>}
+          {seam.stretches.length > 0 && (
+            <ol className={`${styles.stretches} small`} aria-label={`${seam.label}, from notch to notch`}>
+              {seam.stretches.map(({ a, b, goesOn }) => (
+                <li key={a} className={goesOn ? undefined : styles.wrong}>
+                  <ExplainedNumber id={a} /> and <ExplainedNumber id={b} />
+                </li>
+              ))}
+            </ol>
+          )}
           {seam.crossings
             .filter(({ smooth }) => !smooth)
             .map(({ at, kink }) => (

@@ -2,9 +2,10 @@
 import type { Knot } from '@/core/facts/outline';
 import type { Path } from '@/core/geometry/path';
 import type { Point } from '@/core/geometry/point';
+import type { NotchMark } from '@/core/pieces/notches';
 import { ringPath } from '@/core/pieces/ring';
 import { pathThrough } from '@/core/geometry/through';
-import { pathData, spotData } from '@/features/pieces/pathData';
+import { notchData, pathData, spotData } from '@/features/pieces/pathData';
 import { toScreen, type View } from './view';
 
 interface Props {
@@ -18,6 +19,7 @@ interface Props {
   readonly cutLine: readonly Point[];
   readonly selected: number | undefined;
   readonly crossings: readonly Point[];
+  readonly notches: readonly NotchMark[];
   /** Two points that are being clicked for a check. */
   readonly pair: readonly Point[];
   readonly names: Readonly<Record<string, string>>;
@@ -37,6 +39,7 @@ export function OutlineLayer({
   cutLine,
   selected,
   crossings,
+  notches,
   pair,
   names,
 }: Props) {
@@ -66,6 +69,14 @@ export function OutlineLayer({
           <path d={pathOnTable(view, path)} stroke="var(--demand)" strokeWidth="2" />
         </>
       )}
+      {notches.map((mark, nth) => (
+        <path
+          key={nth}
+          d={notchData(toScreen(view, mark.at), mark.out, mark.double, NOTCH_PX)}
+          stroke="var(--ink)"
+          strokeWidth="2.5"
+        />
+      ))}
       {ring.map((knot, nth) => (
         <KnotMark
           key={nth}
@@ -90,6 +101,9 @@ export function OutlineLayer({
     </g>
   );
 }
+
+/** A notch is so long, px. */
+const NOTCH_PX = 18;
 
 /** So far as anybody traces, in each direction, mm. */
 const SQUARES = { from: -1000, to: 3000, each: 100 } as const;

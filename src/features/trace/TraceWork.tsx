@@ -5,10 +5,12 @@ import type { OutlineFacts } from '@/core/facts/outline';
 import type { GarmentKind } from '@/core/fit/garmentKind';
 import type { PieceShape, ShapeEdge } from '@/core/fit/pieceShape';
 import { mapped } from '@/core/geometry/path';
+import { minus, plus, type Point } from '@/core/geometry/point';
 import { cutLine } from '@/core/pieces/cutLine';
 import { closedOutline, newOutline } from '@/core/pieces/edits';
 import { madePhoto } from '@/core/pieces/madePhoto';
-import { asTraced, readOutline } from '@/core/pieces/outline';
+import { notchMarks, notchNear, notchTurned, type NotchMark } from '@/core/pieces/notches';
+import { asTraced, asUpright, readOutline } from '@/core/pieces/outline';
 import { practiceTee } from '@/core/pieces/practice';
 import { cornersAt, drawnAllowance } from '@/core/pieces/readOutlines';
 import { GOOD_TO_MM, goodTo, photoMap, pixelOf } from '@/core/pieces/sheets';
@@ -17,6 +19,7 @@ import type { PiecePlan } from '@/core/pieces/types';
 import { DrawingLayer } from './DrawingLayer';
 import { drawMadePhoto } from './drawMadePhoto';
 import { EdgesPanel } from './EdgesPanel';
+import { NotchesPanel } from './NotchesPanel';
 import { OutlineLayer } from './OutlineLayer';
 import { OutlinePanel } from './OutlinePanel';
 import { PhotoChecks } from './PhotoChecks';
@@ -34,6 +37,8 @@ import { sheetOf, useUnder } from './useUnder';
 
 /** An outline that was found lies this near the edge, mm. */
 const FOUND_TO_MM = 0.3;
+/** A notch is clicked on the cut edge or on the seamline beside it: so much farther off than a point of a line. */
+const NOTCH_REACH = 3;
 
 interface Props {
   /** Where its photo is kept. */
@@ -54,6 +59,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
   const drawing = useDrawing();
   const { photo, state } = under;
   const [asked, setAsked] = useState<ShapeEdge | undefined>(undefined);
+  const [notching, setNotching] = useState(false);
   const read = photo && state ? photoMap(state.corners, sheetOf(state), { turned: state.turned }) : undefined;
   const flat = state?.settled && read?.ok ? read.photo : undefined;
   const onSheet = photo !== undefined && flat === undefined;
@@ -61,6 +67,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
   const allowanceOf = (edge: ShapeEdge): number => drawnAllowance(kind, edge, outline ?? {}, pattern, drawn);
   const closed = outline && !outline.unfinished ? outline : undefined;
   const good = closed && readOutline(shape, closed, allowanceOf);
+  const laid = good?.ok ? good.outline : undefined;
   const crossings = (good && !good.ok && good.fault.at) || [];
   const unnamed = closed && crossings.length === 0 ? nextToName(shape, closed) : undefined;
 
@@ -75,21 +82,25 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
     ...{ onSheet, under, drawing, outline, step, show },
     namingWith: (pair) => (pair ? undefined : (asked ?? unnamed)),
     onNamed: () => setAsked(undefined),
-    takes: (at) => {
-      if (drawing.asks) drawing.click(at);
+    takes: (at, reachMm) => {
+      if (notching && closed && laid) {
+        const on = notchNear(laid, asUpright(laid)(at), NOTCH_REACH * reachMm);
+        if (on) step('Notch', notchTurned(closed, on.edge, on.atMm, reachMm));
+      } else if (drawing.asks) drawing.click(at);
       else if (finding.now === 'asks' && photo && flat) finding.find(photo.blob, flat, at);
       else return false;
       return true;
     },
     onEscape: () => {
       finding.stop();
+      setNotching(false);
       drawing.ask(undefined);
     },
   });
   const { cursor, selected, pair } = hands;
   const naming = pair ? undefined : (asked ?? unnamed);
 
-  const points = onSheet ? (state?.corners ?? []) : pair ? [] : (outline?.ring ?? []);
+  const points = onSheet ? (state?.corners ?? []) : pair || notching ? [] : (outline?.ring ?? []);
   const lying = drawing.laid ? `${drawing.from} ${drawing.paper?.page ?? 1}` : (outline?.from ?? 'bare');
   const of = `${place} ${onSheet ? 'sheet' : flat ? 'flat' : lying}`;
   const bounds = tableBounds(photo, onSheet, flat, outline?.ring ?? [], drawing.laid);
@@ -98,7 +109,6 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
   const lensWords = ({ scale }: View): string =>
     error === undefined ? '' : `good to ${Math.hypot(error, 1 / scale).toFixed(1)} mm here`;
   const practice = practiceTee[shape.id as keyof typeof practiceTee];
-  const laid = good?.ok ? good.outline : undefined;
   const back = laid && asTraced(laid);
   const cut =
     laid && back && outline?.drawn === 'seamline'
@@ -106,6 +116,8 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
       : [];
   const seamline =
     laid && back && outline?.drawn === 'cut line' ? laid.edges.map(({ path }) => mapped(path, back)) : [];
+  const notches =
+    laid && back && closed ? notchMarks(laid, closed).map((mark) => markOnTable(mark, back)) : [];
   return (
     <div className={styles.columns}>
       <div className={styles.left}>
@@ -127,7 +139,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
                   ring={outline?.ring ?? []}
                   unfinished={outline?.unfinished ?? false}
                   cutLine={cut}
-                  {...{ seamline, selected, crossings }}
+                  {...{ seamline, selected, crossings, notches }}
                   pair={pair?.points ?? []}
                   names={Object.fromEntries(shape.edges.map(({ id, label }) => [id, label]))}
                 />
@@ -201,6 +213,20 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
                 onKeep={step}
               />
             )}
+            {closed && laid && (
+              <NotchesPanel
+                shape={shape}
+                outline={closed}
+                laid={laid}
+                setting={notching}
+                onSet={(next) => {
+                  hands.setPair(undefined);
+                  setAsked(undefined);
+                  setNotching(next);
+                }}
+                onKeep={step}
+              />
+            )}
             <PhotoChecks
               pair={pair}
               onPair={hands.setPair}
@@ -214,6 +240,11 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
       </div>
     </div>
   );
+}
+
+/** A notch where the piece lies on the table, which may be turned and face down. */
+function markOnTable({ at, out, ...mark }: NotchMark, back: (one: Point) => Point): NotchMark {
+  return { ...mark, at: back(at), out: minus(back(plus(at, out)), back(at)) };
 }
 
 /** The first edge in order that begins nowhere yet. */

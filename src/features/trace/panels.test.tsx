@@ -4,8 +4,11 @@ import userEvent from '@testing-library/user-event';
 import { catalogue } from '@/core/garments/catalogue';
 import type { OutlineFacts } from '@/core/facts/outline';
 import { practiceTee } from '@/core/pieces/practice';
+import { withNotches } from '@/core/pieces/notches';
+import { readOutline } from '@/core/pieces/outline';
 import { UnitProvider } from '@/ui/unit';
 import { EdgesPanel } from './EdgesPanel';
+import { NotchesPanel } from './NotchesPanel';
 import { OutlinePanel } from './OutlinePanel';
 import type { Finding } from './useFinding';
 import { PhotoChecks } from './PhotoChecks';
@@ -206,4 +209,32 @@ test('two points along the grain tell how far it leans, clockwise from upright',
   );
   await userEvent.click(screen.getByRole('button', { name: 'Take this as the grain' }));
   expect(grain.mock.lastCall?.[0]).toBeCloseTo(Math.PI / 4, 9);
+});
+
+test('notches are placed along their edge, doubled and taken away; one beyond its end is told', async () => {
+  const notched = withNotches(practiceTee.front, 'side', [{ atMm: 150 }, { atMm: 700 }]);
+  const laid = readOutline(shape, notched, () => 0);
+  if (!laid.ok) throw new Error('expected an outline');
+  render(
+    <UnitProvider initial="cm">
+      <NotchesPanel
+        {...{ shape }}
+        outline={notched}
+        laid={laid.outline}
+        setting={false}
+        onSet={() => undefined}
+        onKeep={keep}
+      />
+    </UnitProvider>,
+  );
+  expect(screen.queryAllByText(/The side is 40\.\d cm long: a notch beyond that/)).toHaveLength(1);
+  const [first] = screen.getAllByLabelText('side, from its start (cm)');
+  await userEvent.clear(first as HTMLElement);
+  await userEvent.type(first as HTMLElement, '12,5');
+  await userEvent.tab();
+  expect(keep.mock.lastCall?.[1]?.edges?.side?.notches).toEqual([{ atMm: 125 }, { atMm: 700 }]);
+  await userEvent.click(screen.getAllByRole('checkbox', { name: 'double' })[0] as HTMLElement);
+  expect(keep.mock.lastCall?.[1]?.edges?.side?.notches?.[0]).toEqual({ atMm: 150, double: true });
+  await userEvent.click(screen.getAllByRole('button', { name: 'Take away' })[1] as HTMLElement);
+  expect(keep.mock.lastCall?.[1]?.edges?.side?.notches).toEqual([{ atMm: 150 }]);
 });

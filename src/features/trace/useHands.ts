@@ -53,7 +53,7 @@ interface Table {
   readonly namingWith: (pair: Pair | undefined) => ShapeEdge | undefined;
   readonly onNamed: () => void;
   /** A click that something else waits for; whether it took it. */
-  readonly takes: (at: Point) => boolean;
+  readonly takes: (at: Point, reachMm: number) => boolean;
   readonly onEscape: () => void;
   readonly step: (label: string, outline: OutlineFacts | undefined) => void;
   readonly show: (outline: OutlineFacts) => void;
@@ -87,7 +87,7 @@ export function useHands(table: Table): Hands {
   };
   const tap = (at: Point, nth: number | undefined, view: View) => {
     if (onSheet) return select(nth);
-    if (table.takes(at)) return;
+    if (table.takes(at, ON_LINE_PX / view.scale)) return;
     if (pair) return setPair({ ...pair, points: [...pair.points, at].slice(-2) });
     if (!outline || outline.unfinished) {
       if (nth === 0 && (outline?.ring.length ?? 0) >= 3) return close();

@@ -4,6 +4,7 @@ import type { GarmentFacts } from '../../facts/garmentFacts';
 import type { GarmentKind } from '../../fit/garmentKind';
 import type { SizePlan, ZonePlan } from '../../fit/types';
 import type { PieceShape } from '../../fit/pieceShape';
+import { notchMarks, withNotchesCarried, type NotchMark } from '../notches';
 import type { Outline } from '../outline';
 import { planOutlines } from '../planOutlines';
 import { planAltered } from './planAltered';
@@ -13,6 +14,8 @@ export interface PieceAsCut {
   readonly shape: PieceShape;
   readonly drawn: Outline;
   readonly cut: Outline;
+  /** Its notches where they are cut. */
+  readonly notches: readonly NotchMark[];
 }
 
 /** The outlines behind a plan, for who draws them: the plan itself holds numbers only. */
@@ -35,6 +38,8 @@ export function piecesAsCut({
   const { outlines } = planAltered({ book, facts, kind, drawn, zones: plan.zones });
   return kind.shapes.flatMap((shape) => {
     const [was, is] = [drawn.outlines[shape.id], outlines[shape.id]];
-    return was && is ? [{ shape, drawn: was, cut: is }] : [];
+    const said = drawn.facts[shape.id];
+    const notches = was && is && said ? notchMarks(is, withNotchesCarried(said, was, is)) : [];
+    return was && is ? [{ shape, drawn: was, cut: is, notches }] : [];
   });
 }

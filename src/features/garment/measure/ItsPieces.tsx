@@ -1,4 +1,5 @@
 'use client';
+import { isToLookAt } from '@/core/pieces/walk';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
@@ -77,8 +78,8 @@ export function ItsPieces() {
       <AsOneThatFits />
       {seams.length > 0 && (
         <Fold
-          summary={`Seams, walked: ${seams.filter(({ verdict }) => verdict === 'wrong').length} to look at`}
-          open={seams.some(({ verdict }) => verdict === 'wrong')}
+          summary={`Seams, walked: ${seams.filter(isToLookAt).length} to look at`}
+          open={seams.some(isToLookAt)}
         >
           <SeamWalks seams={seams} />
         </Fold>
