@@ -13,7 +13,7 @@ import {
 } from './spec';
 
 /** What an alteration of the pieces does; each looks at its own fields. */
-export const alterationKinds = ['girths', 'length', 'seat', 'along', 'edge'] as const;
+export const alterationKinds = ['girths', 'length', 'seat', 'along', 'edge', 'smooth'] as const;
 export type AlterationKind = (typeof alterationKinds)[number];
 
 const alterationSpec = record('Alteration', {
@@ -36,6 +36,8 @@ const alterationSpec = record('Alteration', {
   startMm: optional(lengthMm('At its start', -300, 300, [-120, 120])),
   middleMm: optional(lengthMm('In its middle', -300, 300, [-120, 120])),
   endMm: optional(lengthMm('At its end', -300, 300, [-120, 120])),
+  /** `smooth`: the edges sewn together that are crossed. */
+  seam: optional(id('the seam')),
 });
 export type Alteration = FactsOf<typeof alterationSpec>;
 

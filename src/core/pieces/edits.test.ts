@@ -18,6 +18,7 @@ import {
 import { readOutline } from './outline';
 import { practiceTee } from './practice';
 import { ringPath } from './ring';
+import { wholeFront } from './testPieces';
 import { shapeOf } from './testPieces';
 
 const front = shapeOf('tee', 'front');
@@ -68,12 +69,27 @@ test('names in order need as many corners as edges, and a corner to begin at', (
   expect(cornersOf(closed)).toHaveLength(front.edges.length);
 });
 
-test('an edge begins at one point: named elsewhere it moves, unless the piece is drawn whole', () => {
+test('an edge begins at one point: named elsewhere it moves', () => {
   const once = namedEdgeAt(practiceTee.front, 2, 'shoulder');
   expect(once.ring.flatMap(({ edge }, nth) => (edge === 'shoulder' ? [nth] : []))).toEqual([2]);
   expect(once.ring[2]?.corner).toBe(true);
-  const again = namedEdgeAt(practiceTee.front, 2, 'shoulder', { again: true });
-  expect(again.ring.filter(({ edge }) => edge === 'shoulder')).toHaveLength(2);
+});
+
+test('a piece drawn whole has eight corners, and each edge once on each side of its middle', () => {
+  const whole = drawn(bare(wholeFront()));
+  const start = whole.ring.findIndex(({ x, y }) => x === -86 && y === 0);
+  const named = namedInOrder(whole, front, start, 'clockwise');
+  const read = named && readOutline(front, named, () => 0);
+  expect(read?.ok && read.outline.edges.map(({ of }) => of.id).toSorted()).toEqual([
+    'armhole',
+    'armhole',
+    'hem',
+    'neckline',
+    'shoulder',
+    'shoulder',
+    'side',
+    'side',
+  ]);
 });
 
 test('a point that is taken away hands its edge to the next; three points stay', () => {

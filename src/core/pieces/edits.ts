@@ -3,6 +3,7 @@ import type { PieceShape } from '../fit/pieceShape';
 import { distance, type Point } from '../geometry/point';
 import { nearestOnPath } from '../geometry/nearest';
 import { areaOf } from '../geometry/ring';
+import { wholeOrder } from './outline';
 import { knotsApart, ringPath } from './ring';
 
 /** What one hand does to an outline; each gives the outline as it then is. Points are counted from 0. */
@@ -108,17 +109,12 @@ export function closedOutline({ unfinished, ...outline }: OutlineFacts): Outline
   return { ...outline, ring };
 }
 
-/** Says which edge begins at a point; it begins nowhere else, unless the piece is drawn whole. */
-export function namedEdgeAt(
-  outline: OutlineFacts,
-  nth: number,
-  edge: string | undefined,
-  { again = false } = {},
-): OutlineFacts {
+/** Says which edge begins at a point; it begins nowhere else. */
+export function namedEdgeAt(outline: OutlineFacts, nth: number, edge: string | undefined): OutlineFacts {
   return withRing(
     outline,
     outline.ring.map(({ edge: was, ...knot }, at) => {
-      const now = at === nth ? edge : was === edge && !again ? undefined : was;
+      const now = at === nth ? edge : was === edge ? undefined : was;
       return {
         ...knot,
         ...(now === undefined ? {} : { edge: now }),
@@ -132,6 +128,13 @@ export function namedEdgeAt(
 export const cornersOf = ({ ring }: OutlineFacts): readonly number[] =>
   ring.flatMap(({ corner }, nth) => (corner ? [nth] : []));
 
+/** The edges that the corners of an outline stand for, in order: those of its half, or of it all where it is drawn whole. */
+export function edgesByCorners(outline: OutlineFacts, shape: PieceShape): readonly string[] | undefined {
+  const half = shape.edges.map(({ id }) => id);
+  const count = cornersOf(outline).length;
+  return [half, wholeOrder(shape)].find((order) => order?.length === count);
+}
+
 /**
  * Names all edges of a piece that has as many corners, in order: the first begins at a corner; clockwise as the piece lies,
  * or the other way round for one that lies face down. Nothing where corners and edges are not as many.
@@ -144,10 +147,11 @@ export function namedInOrder(
 ): OutlineFacts | undefined {
   const corners = cornersOf(outline);
   const start = corners.indexOf(first);
-  const count = shape.edges.length;
-  if (start === -1 || corners.length !== count) return undefined;
+  const order = edgesByCorners(outline, shape);
+  if (start === -1 || !order) return undefined;
+  const count = order.length;
   const names = new Map(
-    shape.edges.map(({ id }, nth) => {
+    order.map((id, nth) => {
       // Run against the order, an edge begins where in order it ends.
       const at = way === 'clockwise' ? start + nth : start - nth - 1 + count;
       return [corners[at % count] as number, id];

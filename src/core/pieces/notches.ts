@@ -40,9 +40,9 @@ export function notchTurned(
 
 /** The outline with these notches on an edge, in order along it. */
 export function withNotches(outline: OutlineFacts, edge: string, notches: readonly Notch[]): OutlineFacts {
-  const { notches: _, ...rest } = outline.edges?.[edge] ?? {};
+  const said = Object.entries(outline.edges?.[edge] ?? {}).filter(([key]) => key !== 'notches');
   const inOrder = notches.toSorted((a, b) => a.atMm - b.atMm);
-  const now = inOrder.length === 0 ? rest : { ...rest, notches: inOrder };
+  const now = Object.fromEntries(inOrder.length === 0 ? said : [...said, ['notches', inOrder]]);
   return { ...outline, edges: { ...outline.edges, [edge]: now } };
 }
 

@@ -7,7 +7,7 @@ import { edgeMeasure } from './measure';
 import { joinedOffsets } from './offsets';
 import { asTraced, readOutline, roundPiece } from './outline';
 import { practiceTee } from './practice';
-import { corner, outlineOf, seamlines, shapeOf } from './testPieces';
+import { corner, outlineOf, seamlines, shapeOf, wholeFront } from './testPieces';
 
 const front = shapeOf('tee', 'front');
 const sleeve = shapeOf('tee', 'sleeve');
@@ -77,27 +77,7 @@ test('a point of an outline goes back to where it was traced', () => {
 });
 
 test('a whole piece has each edge but those on its middle twice, and no fold', () => {
-  const half = practiceTee.front.ring.filter(({ edge }) => edge !== 'centre');
-  const right = half.map((knot) => (knot.edge === 'neckline' ? { ...knot, corner: false } : knot));
-  const hemAt = right.findIndex(({ edge }) => edge === 'hem');
-  const mirrored = right
-    .slice(1, hemAt + 1)
-    .map((knot) => ({ ...knot, x: -knot.x }))
-    .toReversed();
-  const began = ['side', 'armhole', 'shoulder', 'neckline'];
-  const left = mirrored.map(({ edge, ...knot }) => {
-    const now = edge === undefined ? undefined : began.shift();
-    return now === undefined ? knot : { ...knot, edge: now };
-  });
-  // The neckline begins at the left shoulder and runs across the middle.
-  const whole = [
-    ...right
-      .slice(0, hemAt + 1)
-      .map(({ edge, ...knot }) => (edge === 'neckline' || edge === undefined ? knot : { ...knot, edge })),
-    ...left,
-  ];
-  const facts = seamlines(...whole);
-  expect(lengths(facts).map(([id]) => id)).toEqual([
+  expect(lengths(wholeFront()).map(([id]) => id)).toEqual([
     'shoulder',
     'armhole',
     'side',

@@ -144,16 +144,19 @@ const againstOrder = (edges: readonly PieceEdge[]): readonly PieceEdge[] =>
   edges.map(({ of, path }) => ({ of, path: backwards(path) })).toReversed();
 
 /**
- * Whether edges follow each other as the kind has them. Of a piece that is drawn whole each edge but those that meet its fold
- * line comes twice: once in order, once against it.
+ * The edges of a piece that is drawn whole instead of by its half, clockwise: each but those that cross its fold line comes
+ * twice, once in order and once against it. Nothing where the kind has it whole anyway.
  */
-function isInOrder({ edges }: PieceShape, found: readonly PieceEdge[]): boolean {
-  const order = edges.map(({ id }) => id);
+export function wholeOrder({ edges }: PieceShape): readonly string[] | undefined {
+  const open = edges.filter(({ fold }) => !fold).map(({ id }) => id);
+  return open.length === edges.length ? undefined : [...open, ...open.slice(1, -1).toReversed()];
+}
+
+/** Whether edges follow each other as the kind has them, on a half or on the whole. */
+function isInOrder(shape: PieceShape, found: readonly PieceEdge[]): boolean {
   const ids = found.map(({ of }) => of.id);
-  const fold = edges.find((edge) => edge.fold)?.id;
-  const open = order.filter((id) => id !== fold);
-  const whole = [...open, ...open.slice(1, -1).toReversed()];
-  const wanted = ids.includes(fold ?? '') || fold === undefined ? order : whole;
+  const isHalf = shape.edges.some(({ id, fold }) => fold && ids.includes(id));
+  const wanted = (isHalf ? undefined : wholeOrder(shape)) ?? shape.edges.map(({ id }) => id);
   return rotations(ids).some((one) => one.join() === wanted.join());
 }
 

@@ -5,13 +5,14 @@ import { stage, type SeenBy } from '../explain/stage';
 import type { Edge, GarmentKind, Zone } from '../fit/garmentKind';
 import type { PieceShape, SewnEdges } from '../fit/pieceShape';
 import type { AlteredPieces } from './alter/planAltered';
+import { lengthOf } from '../geometry/path';
 import { countOf, girthParts } from './girth';
 import { edgeEachSide, lengthEachSide, sidesOf, type EdgeMeasure } from './measure';
 import type { Outline } from './outline';
 import type { DrawnPieces } from './planOutlines';
 import type { OutlineRun, PiecePlan, PiecesPlan, SeamWalk } from './types';
 import { notchesOn, walkNotches } from './notches';
-import { crossingsOfSeam, MOST_KINK_RAD, sideLength, stretchGoesOn, verdictOf } from './walk';
+import { crossingEnds, MOST_KINK_RAD, sideLength, stretchGoesOn, verdictOf } from './walk';
 
 const piecesSee = { records: [], garment: [] } as const;
 
@@ -44,6 +45,7 @@ function workPieces({ book, kind, drawn, altered }: Inputs): PiecesPlan {
         outlined: outline !== undefined,
         ...(fault ? { fault: fault.sentence } : {}),
         edges: outline ? edgesOfPiece(on, shape, outline) : [],
+        unlike: outline ? unlikeSides(on, shape, outline) : [],
       };
     }),
     seams,
@@ -90,7 +92,7 @@ function rowsOf({ book, kind }: OnOutlines, walked: readonly SeamWalk[]): Pieces
 const recallBare = createMemory<PiecesPlan>();
 /** Most garments: their pieces are named, and nothing is measured. */
 const withoutOutlines = ({ shapes }: GarmentKind): PiecesPlan => ({
-  pieces: shapes.map(({ id, label }) => ({ id, label, outlined: false, edges: [] })),
+  pieces: shapes.map(({ id, label }) => ({ id, label, outlined: false, edges: [], unlike: [] })),
   seams: [],
   edges: {},
   runs: {},
@@ -133,6 +135,30 @@ function edgesOfPiece(on: OnOutlines, shape: PieceShape, outline: Outline): Piec
       noteOf(on, shape.id, id),
     );
     return [{ id, label, length: entry.id }];
+  });
+}
+
+/** Edges that a piece drawn whole has on both its sides, as long as each other on none: its halves are no mirror images. */
+function unlikeSides(on: OnOutlines, shape: PieceShape, outline: Outline): PiecePlan['unlike'] {
+  return shape.edges.flatMap(({ id, label }) => {
+    const [a, b] = outline.edges.filter(({ of }) => of.id === id).map(({ path }) => lengthOf(path));
+    if (a === undefined || b === undefined || verdictOf('level', a, b) === 'agree') return [];
+    const [one, other] = (
+      [
+        ['first', a],
+        ['second', b],
+      ] as const
+    ).map(([side, mm]) =>
+      on.book.given(
+        `piece.${shape.id}.${id}.${side}`,
+        `${shape.label.toLowerCase()}, ${label}, ${side} side`,
+        mm,
+        'mm',
+        'measured',
+        noteOf(on, shape.id, id),
+      ),
+    ) as [Explained, Explained];
+    return [{ label, a: one.id, b: other.id }];
   });
 }
 
@@ -258,7 +284,7 @@ function walkSeam(on: OnOutlines, sewn: SewnEdges): SeamWalk | undefined {
     terms: { b, a },
   });
   const verdict = verdictOf(sewn.meet, a.value, b.value);
-  const crossings = crossingsOfSeam(outlines, sewn).map(({ at: where, kinkRad }, nth) => ({
+  const crossings = crossingEnds(outlines, sewn).map(({ at: where, kinkRad }, nth) => ({
     at: where,
     kink: book.given(`${at}.kink${nth + 1}`, `kink of the ${where} there`, kinkRad, 'rad', 'D').id,
     smooth: Math.abs(kinkRad) <= MOST_KINK_RAD,

@@ -9,6 +9,7 @@ import { catalogue } from '../garments/catalogue';
 import type { Outline } from './outline';
 import { readOutline } from './outline';
 import { piecesAsDrawn } from './piecesAsDrawn';
+import { practiceTee } from './practice';
 import type { PiecesPlan } from './types';
 
 /** A corner at which an edge begins. */
@@ -50,4 +51,16 @@ export function piecesOf(
   const facts = { pattern, garment };
   const plan = piecesAsDrawn({ book, facts, kind: styled, size: undefined });
   return { plan, mm: (id) => book.numbers[id ?? '']?.value ?? NaN };
+}
+
+/** The practice front drawn whole: its right half, and the left as its mirror image. */
+export function wholeFront(): OutlineFacts {
+  const right = practiceTee.front.ring.filter(({ edge }) => edge !== 'centre' && edge !== 'neckline');
+  // Run the other way, an edge begins at the corner where on the right it ends.
+  const begins = ['side', 'armhole', 'shoulder', 'neckline'].values();
+  const left = right.toReversed().map(({ x, y, corner: isCorner }): Knot => {
+    const edge = isCorner ? begins.next().value : undefined;
+    return { x: -x, y, ...(isCorner ? { corner: true } : {}), ...(edge === undefined ? {} : { edge }) };
+  });
+  return seamlines({ x: 0, y: 92 }, ...right, ...left);
 }

@@ -19,6 +19,8 @@ export interface PiecePlan {
   readonly outlined: boolean;
   readonly fault?: string;
   readonly edges: readonly PieceEdgePlan[];
+  /** Edges of a piece drawn whole that are not as long on both its sides. */
+  readonly unlike: readonly { readonly label: string; readonly a: NumberId; readonly b: NumberId }[];
 }
 
 /** A seam walked from end to end: both sides, how they compare, and how the edges that cross it run on. */

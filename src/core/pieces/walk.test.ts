@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import type { Knot, OutlineFacts } from '../facts/outline';
 import { practiceTee } from './practice';
-import { corner, outlineOf, piecesOf, seamlines, shapeOf } from './testPieces';
-import { crossingsOfSeam, sideLength, verdictOf } from './walk';
+import { corner, outlineOf, piecesOf, seamlines, shapeOf, wholeFront } from './testPieces';
+import { crossingEnds, sideLength, verdictOf } from './walk';
 import type { Meeting } from '../fit/pieceShape';
 
 test.each<[Meeting, number, number, string]>([
@@ -91,8 +91,25 @@ test('a kink is how far the joined edge is from running on: 20° of slope on one
     b: ['back.side'],
     meet: 'level',
   } as const;
-  const hem = crossingsOfSeam(outlines, sewn).find(({ at }) => at === 'hem');
+  const hem = crossingEnds(outlines, sewn).find(({ at }) => at === 'hem');
   expect(((hem?.kinkRad ?? NaN) * 180) / Math.PI).toBeCloseTo(20, 6);
-  expect(crossingsOfSeam(outlines, { ...sewn, a: ['front.side', 'front.armhole'] })).toEqual([]);
+  expect(crossingEnds(outlines, { ...sewn, a: ['front.side', 'front.armhole'] })).toEqual([]);
   expect(sideLength(outlines, ['front.side', 'sleeve.cap'])).toBeUndefined();
+});
+
+test('a piece drawn whole is to be the same on both sides: what is not is told with both lengths', () => {
+  const fine = piecesOf('tee', { ...practiceTee, front: wholeFront() });
+  expect(fine.plan.pieces[0]).toMatchObject({ outlined: true, unlike: [] });
+  const { ring } = wholeFront();
+  const askew = ring.map((knot) => (knot.x === -218 ? { ...knot, x: -221 } : knot));
+  const { plan, mm } = piecesOf('tee', { ...practiceTee, front: { ...wholeFront(), ring: askew } });
+  const [front] = plan.pieces;
+  expect(front?.unlike.map(({ label }) => label)).toEqual(expect.arrayContaining(['shoulder']));
+  const shoulder = front?.unlike.find(({ label }) => label === 'shoulder');
+  expect(Math.abs(mm(shoulder?.a) - mm(shoulder?.b))).toBeCloseTo(2.8, 0);
+  // Sums take both sides, as they are cut.
+  expect(mm(front?.edges.find(({ id }) => id === 'shoulder')?.length)).toBeCloseTo(
+    (mm(shoulder?.a) + mm(shoulder?.b)) / 2,
+    9,
+  );
 });

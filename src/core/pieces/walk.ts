@@ -1,7 +1,7 @@
 import { isAtMost } from '../units/tolerance';
 import type { Meeting, SewnEdges, ShapeEdge } from '../fit/pieceShape';
 import { anglesOf, lengthEachSide } from './measure';
-import { neighbours, type Outline } from './outline';
+import { neighbours, type Outline, type Outlines } from './outline';
 import type { SeamWalk } from './types';
 
 /** How two sides of a seam compare. */
@@ -74,18 +74,30 @@ export function sideLength(
 /** What an edge becomes: two edges that become one run on into each other where their pieces are joined. */
 export const fate = ({ edge, seam }: ShapeEdge): string | undefined => edge ?? seam;
 
+/** A crossing, and the edge that crosses on each piece: which one, and at which of its ends. */
+export interface CrossingEnds extends Crossing {
+  readonly ends: readonly { readonly piece: string; readonly nth: number; readonly which: 'start' | 'end' }[];
+}
+
 /** The crossings at both ends of a seam of two edges; none where more pieces meet there, or none of them runs on. */
-export function crossingsOfSeam(
-  outlines: Readonly<Record<string, Outline>>,
-  { a, b }: SewnEdges,
-): readonly Crossing[] {
+export function crossingEnds(outlines: Outlines, { a, b }: SewnEdges): readonly CrossingEnds[] {
   const [first, second] = [namedEdge(outlines, a[0] ?? ''), namedEdge(outlines, b[0] ?? '')];
   if (a.length > 1 || b.length > 1 || !first || !second) return [];
-  const endsA = endsOf(first.outline, first.id);
   const endsB = endsOf(second.outline, second.id);
-  return endsA.flatMap(({ next, angle }) => {
+  return endsOf(first.outline, first.id).flatMap(({ next, angle, nth, which }) => {
     const other = endsB.find((end) => fate(end.next) !== undefined && fate(end.next) === fate(next));
-    return other ? [{ at: next.label, kinkRad: angle + other.angle - Math.PI }] : [];
+    return other
+      ? [
+          {
+            at: next.label,
+            kinkRad: angle + other.angle - Math.PI,
+            ends: [
+              { piece: first.outline.shape.id, nth, which },
+              { piece: second.outline.shape.id, nth: other.nth, which: other.which },
+            ],
+          },
+        ]
+      : [];
   });
 }
 
@@ -93,13 +105,20 @@ export function crossingsOfSeam(
 export function endsOf(
   outline: Outline,
   id: string,
-): readonly { readonly next: ShapeEdge; readonly angle: number }[] {
-  const nth = outline.edges.findIndex(({ of }) => of.id === id);
+): readonly {
+  readonly next: ShapeEdge;
+  readonly angle: number;
+  /** Where that edge is in the outline, and which of its ends lies there. */
+  readonly nth: number;
+  readonly which: 'start' | 'end';
+}[] {
+  const { edges } = outline;
+  const nth = edges.findIndex(({ of }) => of.id === id);
   const angles = anglesOf(outline, id);
   if (nth === -1 || !angles) return [];
   const { before, after } = neighbours(outline, nth);
   return [
-    { next: before.of, angle: angles.start },
-    { next: after.of, angle: angles.end },
+    { next: before.of, angle: angles.start, nth: edges.indexOf(before), which: 'end' },
+    { next: after.of, angle: angles.end, nth: edges.indexOf(after), which: 'start' },
   ];
 }

@@ -49,7 +49,7 @@ export function SeamWalks({ seams }: { seams: readonly SeamWalk[] }) {
             .map(({ at, kink }) => (
               <p key={kink} className="small">
                 The {at} has a kink of <ExplainedNumber id={kink} /> where the two meet: move its points until
-                it runs on.
+                it runs on, or let Fit smooth it among the alterations.
               </p>
             ))}
         </li>

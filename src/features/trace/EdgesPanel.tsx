@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { cornerKinds, outlineEdgeFields, type CornerKind, type OutlineFacts } from '@/core/facts/outline';
 import type { PieceShape, ShapeEdge } from '@/core/fit/pieceShape';
-import { cornersOf as cornersAlong, namedInOrder } from '@/core/pieces/edits';
+import { edgesByCorners, namedInOrder } from '@/core/pieces/edits';
 import type { PiecePlan } from '@/core/pieces/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Fold } from '@/ui/Fold';
@@ -38,7 +38,8 @@ export function EdgesPanel({
 }: Props) {
   const [first] = shape.edges;
   const start = selected !== undefined && outline.ring[selected]?.corner ? selected : undefined;
-  const asMany = cornersAlong(outline).length === shape.edges.length;
+  const byCorners = edgesByCorners(outline, shape);
+  const isWhole = byCorners !== undefined && byCorners.length !== shape.edges.length;
   const inOrder = (way: 'clockwise' | 'the other way') => {
     const named = start === undefined ? undefined : namedInOrder(outline, shape, start, way);
     if (named) onKeep(`Edges named, ${way}`, named);
@@ -52,10 +53,11 @@ export function EdgesPanel({
           lies right side up.
         </p>
       )}
-      {asMany && first && naming && (
+      {byCorners && first && naming && (
         <>
           <p className="soft small">
-            Or choose the corner where {first.label} begins; the other edges follow from corner to corner.
+            Or choose the corner where {first.label} begins; the other edges follow from corner to corner
+            {isWhole ? ', once on each side of the middle' : ''}.
           </p>
           <div className={styles.tools}>
             <Button
@@ -66,14 +68,16 @@ export function EdgesPanel({
             >
               Name all, clockwise
             </Button>
-            <Button
-              size="small"
-              variant="outlined"
-              disabled={start === undefined}
-              onClick={() => inOrder('the other way')}
-            >
-              The other way: it lies face down
-            </Button>
+            {!isWhole && (
+              <Button
+                size="small"
+                variant="outlined"
+                disabled={start === undefined}
+                onClick={() => inOrder('the other way')}
+              >
+                The other way: it lies face down
+              </Button>
+            )}
           </div>
         </>
       )}
@@ -104,6 +108,12 @@ export function EdgesPanel({
         })}
       </ul>
       {plan?.fault && !naming && <p className={styles.next}>{plan.fault}</p>}
+      {plan?.unlike.map(({ label, a, b }) => (
+        <p key={label} className={styles.next}>
+          Its two sides are no mirror images: the {label} is <ExplainedNumber id={a} /> on one and{' '}
+          <ExplainedNumber id={b} /> on the other. Move a point, or trace one half and its fold.
+        </p>
+      ))}
       <Fold summary="Allowances drawn on it">
         <div className={styles.two}>
           {shape.edges

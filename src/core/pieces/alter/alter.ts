@@ -8,6 +8,7 @@ import { roundPiece, type Outline, type Outlines } from '../outline';
 import { edgeRedrawn } from './edgeLine';
 import { withGirths, type ByZone, type ZoneChange } from './girths';
 import { deeperSeat, lengthened, shorterAlong } from './lengths';
+import { smoothCrossings, type Smoothed } from './smoothed';
 
 /** What the plan wants of the pieces. */
 export interface Wanted {
@@ -26,6 +27,8 @@ export interface AlterationEffect {
   readonly zones: readonly ZoneChange[];
   /** How much shorter it made them, where it did that. */
   readonly share?: number;
+  /** Kinks it took out. */
+  readonly smoothed?: readonly Smoothed[];
   /** Why it was left out, and what to do. */
   readonly fault?: string;
 }
@@ -61,6 +64,7 @@ interface Made {
   readonly after: Outlines;
   readonly zones?: readonly ZoneChange[];
   readonly share?: number;
+  readonly smoothed?: readonly Smoothed[];
 }
 /** Why an alteration cannot be made. */
 type Fault = string;
@@ -88,6 +92,11 @@ function made(kind: GarmentKind, outlines: Outlines, one: Alteration, wanted: Wa
       if (piece === undefined || edge === undefined) return 'Say which edge.';
       const after = edgeRedrawn(kind, outlines, { piece, edge, startMm, middleMm, endMm });
       return after ? { after } : 'An end of it would slide off the seam it lies in: move it less.';
+    }
+    case 'smooth': {
+      if (one.seam === undefined) return 'Say at which seam.';
+      const { outlines: after, smoothed } = smoothCrossings(kind, outlines, one.seam);
+      return smoothed.length === 0 ? 'No edge that crosses this seam has a kink there.' : { after, smoothed };
     }
   }
 }

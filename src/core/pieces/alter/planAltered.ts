@@ -164,17 +164,20 @@ function labelOf(kind: GarmentKind, one: Alteration): string {
       const edge = shape?.edges.find(({ id }) => id === one.edge);
       return shape && edge ? `${shape.label}, ${edge.label}` : 'An edge redrawn';
     }
+    case 'smooth':
+      return `${kind.sewn.find(({ id }) => id === one.seam)?.label ?? 'A seam'}, run on smoothly`;
   }
 }
 
 function doneBy(
   inputs: Inputs,
-  { alteration, zones, share }: AlterationEffect,
+  effect: AlterationEffect,
   targets: ReadonlyMap<ZoneId, Explained>,
   pieces: readonly string[],
 ): AlterationPlan['does'] {
+  const { alteration, zones } = effect;
   if (alteration.change !== 'girths')
-    return saidOf(inputs, { ...alteration, change: alteration.change }, share).map((says) => ({
+    return saidOf(inputs, { ...alteration, change: alteration.change }, effect).map((says) => ({
       says,
       pieces,
     }));
@@ -185,7 +188,7 @@ function doneBy(
 function saidOf(
   inputs: Pick<Inputs, 'book' | 'kind' | 'zones'>,
   alteration: Alteration & { readonly change: Exclude<AlterationKind, 'girths'> },
-  share: number | undefined,
+  { share, smoothed = [] }: AlterationEffect,
 ): readonly Phrase[] {
   const { book, kind } = inputs;
   const at = `alter.${alteration.id}`;
@@ -225,6 +228,17 @@ function saidOf(
           : [say`${edge} ${chosen(id, `change ${where}`, mm)} further ${mm < 0 ? 'out' : 'in'} ${where}`],
       );
     }
+    case 'smooth':
+      return smoothed.map(({ at: where, kinkRad }, nth) => {
+        const kink = book.given(
+          `${at}.kink${nth + 1}`,
+          `kink of the ${where}`,
+          Math.abs(kinkRad),
+          'rad',
+          'D',
+        );
+        return say`${where}: a kink of ${kink} taken out where the two pieces meet`;
+      });
   }
 }
 

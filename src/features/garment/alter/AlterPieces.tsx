@@ -17,6 +17,7 @@ const ADDED: readonly { readonly id: AlterationKind | 'own'; readonly name: stri
   { id: 'length', name: 'Longer or shorter at a line' },
   { id: 'edge', name: 'A neckline, hem or other edge redrawn' },
   { id: 'own', name: 'Wider or narrower by an amount' },
+  { id: 'smooth', name: 'An edge run on smoothly over a seam' },
   { id: 'seat', name: 'A deeper or flatter seat' },
   { id: 'along', name: 'Shorter all along the body' },
 ];

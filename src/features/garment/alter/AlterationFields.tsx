@@ -3,6 +3,7 @@ import { alterationFields, type Alteration } from '@/core/facts/alteration';
 import type { GarmentKind } from '@/core/fit/garmentKind';
 import { edgesBeside } from '@/core/fit/pieceShape';
 import { liesOn } from '@/core/pieces/girth';
+import type { SeamWalk } from '@/core/pieces/types';
 import { TextFactField } from '@/features/records/TextFactField';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
@@ -31,7 +32,7 @@ export function AlterationFields({ one, onChange }: Props) {
 }
 
 function ItsFields({ one, onChange }: Props) {
-  const { kind } = useGarment();
+  const { kind, plan } = useGarment();
   const length = (
     field: 'byMm' | 'belowMm' | 'startMm' | 'middleMm' | 'endMm',
     label: string,
@@ -79,6 +80,16 @@ function ItsFields({ one, onChange }: Props) {
           help="Empty: by the ease the plan has along the body."
           value={one.share}
           onChange={(share) => onChange('Shorter by', { share })}
+        />
+      );
+    case 'smooth':
+      return (
+        <PickField
+          label="Over the seam"
+          value={one.seam ?? ''}
+          options={crossed(plan.pieces.seams)}
+          empty="choose a seam"
+          onChange={(seam) => onChange('Over the seam', { seam: seam || undefined })}
         />
       );
     case 'edge': {
@@ -129,6 +140,10 @@ function OwnGirths({ one, onChange }: Props) {
     />
   ));
 }
+
+/** Seams that edges of both their pieces cross. */
+const crossed = (seams: readonly SeamWalk[]) =>
+  seams.filter(({ crossings }) => crossings.length > 0).map(({ id, label }) => ({ id, name: label }));
 
 /** Zones that lie at a height of a piece. */
 const levelsOf = (kind: GarmentKind) =>
