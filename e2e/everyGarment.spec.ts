@@ -267,6 +267,25 @@ test('an adaptation is drawn, refused with a sentence, kept with its pattern, an
   expect((tile?.width ?? 0) / 180).toBeCloseTo(96 / 25.4, 1);
 });
 
+test('a raglan drawn on the traced pieces of a tee, and kept as a pattern whose seams go together', async ({
+  page,
+}) => {
+  const hands = pointer(page);
+  await visit(page, '/patterns/adapt');
+  await hands.select('Draw it on', 'Rehearsal tee, traced');
+  // What the outlines tell is not typed any more.
+  await expect(page.getByText('Measured on its outlines:')).toBeVisible();
+  await expect(page.getByLabel('Chest of the tee, all round (cm)')).toHaveCount(0);
+  const front = page.locator('[data-number="raglan.bodyFront"]');
+  const before = await front.textContent();
+  await hands.fill('Neck enlarged in front (cm)', '4');
+  await expect(front).not.toHaveText(before ?? '');
+  await hands.press('Make a pattern of its pieces');
+  await expect(page).toHaveURL(/\/patterns\/[0-9a-f-]{36}\/trace/);
+  await expect(page.getByText('3 of 3 pieces have their outline.')).toBeVisible();
+  await expect(page.getByText('Raglan seam, front: both sides agree.')).toBeVisible();
+});
+
 test('a kind of one’s own: a zone taken away, one added, and the garment has it', async ({ page }) => {
   const hands = pointer(page);
   await visit(page, '/garments/new');

@@ -23,6 +23,10 @@ export const cubic = (from: Point, c1: Point, c2: Point, to: Point): Curve => ({
   to,
 });
 
+/** A quadratic curve as a cubic one: its handles lie two thirds of the way to its control (exact). */
+export const quadratic = (from: Point, control: Point, to: Point): Curve =>
+  cubic(from, between(from, control, 2 / 3), between(to, control, 2 / 3), to);
+
 /** A straight piece as a curve, its handles at the thirds of it; a curve as it is. */
 export const asCubic = (segment: Segment): Curve =>
   segment.kind === 'cubic'

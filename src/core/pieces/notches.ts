@@ -1,7 +1,7 @@
 import type { Notch, OutlineFacts } from '../facts/outline';
 import { nearestOnPath } from '../geometry/nearest';
 import { directionAlong, lengthOf, pointAlong, type Path } from '../geometry/path';
-import { point, type Point } from '../geometry/point';
+import { outwardOf, type Point } from '../geometry/point';
 import type { SewnEdges } from '../fit/pieceShape';
 import type { Outline, Outlines } from './outline';
 import { endsOf, fate, namedEdge } from './walk';
@@ -61,7 +61,7 @@ export function notchMarks(outline: Outline, facts: OutlineFacts): readonly Notc
       .filter(({ atMm }) => atMm < lengthOf(path))
       .map(({ atMm, double = false }) => {
         const along = directionAlong(path, atMm);
-        return { edge: of.id, at: pointAlong(path, atMm), out: point(along.y, -along.x), double };
+        return { edge: of.id, at: pointAlong(path, atMm), out: outwardOf(along), double };
       }),
   );
 }

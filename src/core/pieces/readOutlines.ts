@@ -1,10 +1,10 @@
 import { createMemory } from '../explain/remember';
-import type { Garment } from '../facts/garment';
+import { newGarment, type Garment } from '../facts/garment';
 import { ONE_SIZE, type CornerKind, type OutlineFacts, type Shapes } from '../facts/outline';
 import type { Pattern } from '../facts/pattern';
 import { hemFieldOf, type GarmentKind } from '../fit/garmentKind';
 import type { ShapeEdge } from '../fit/pieceShape';
-import { readOutline, type ReadOutline } from './outline';
+import { readOutline, type Outline, type ReadOutline } from './outline';
 
 /** The outlines of a pattern in a size; those of its only size where it has no others. */
 export const shapesOf = (pattern: Pick<Pattern, 'shapes'> | undefined, size: string | undefined): Shapes =>
@@ -62,4 +62,14 @@ export function readOutlines(
       return [[shape.id, read] as const];
     }),
   );
+}
+
+/** The outlines of a pattern in a size that are as they should be, with the usual allowances where it says none. */
+export function outlinesIn(
+  kind: GarmentKind,
+  pattern: Pattern,
+  size: string,
+): Readonly<Record<string, Outline>> {
+  const read = readOutlines(kind, shapesOf(pattern, size), pattern, newGarment('', kind.kind).pattern);
+  return Object.fromEntries(Object.entries(read).flatMap(([id, one]) => (one.ok ? [[id, one.outline]] : [])));
 }

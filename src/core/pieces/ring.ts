@@ -1,7 +1,7 @@
-import type { Knot } from '../facts/outline';
-import { distance } from '../geometry/point';
+import type { Knot, OutlineFacts } from '../facts/outline';
+import { angleBetween, distance } from '../geometry/point';
 import { pathOf, type Path } from '../geometry/path';
-import { cubic, type Segment } from '../geometry/segment';
+import { asCubic, cubic, endDirection, startDirection, type Segment } from '../geometry/segment';
 import { pathThrough, type Clicked } from '../geometry/through';
 
 /** Points closer than this are one, mm. */
@@ -39,3 +39,45 @@ const byHandles = (segment: Segment, { after }: Knot, { before }: Knot): Segment
 /** The points of an outline without those that lie on the one before them: what `ringPath` runs through. */
 export const knotsApart = (ring: readonly Knot[]): readonly Knot[] =>
   ring.filter((one, nth) => distance(one, ring.at(nth - 1) as Knot) > SAME_MM);
+
+/** A line turns a corner there, radians: sharper than any curve of a piece between two of its points (from memory). */
+const CORNER_RAD = (20 * Math.PI) / 180;
+/** The points of segments that close a ring, mm, with the handles of their curves: the nth begins the nth segment. */
+export function knotsRound(segments: readonly Segment[]): readonly Knot[] {
+  const corners = segments.map((segment, nth) => isCorner(segments.at(nth - 1) as Segment, segment));
+  // A straight stretch that runs on smoothly at an end is a curve with its handles on the line.
+  const smooth = segments.map((segment, nth) => {
+    const runsOn = !corners[nth] || !corners[(nth + 1) % segments.length];
+    return segment.kind === 'line' && runsOn ? asCubic(segment) : segment;
+  });
+  return smooth.map((segment, nth) => {
+    const before = smooth.at(nth - 1) as Segment;
+    return {
+      ...segment.from,
+      ...(corners[nth] ? { corner: true } : {}),
+      ...(before.kind === 'cubic' ? { before: before.c2 } : {}),
+      ...(segment.kind === 'cubic' ? { after: segment.c1 } : {}),
+    };
+  });
+}
+
+export function isCorner(before: Segment, after: Segment): boolean {
+  const [into, out] = [endDirection(before), startDirection(after)];
+  // Two straight stretches always meet in a corner: a curve through their ends would be another line.
+  if (before.kind === 'line' && after.kind === 'line') return true;
+  return !into || !out || Math.abs(angleBetween(into, out)) > CORNER_RAD;
+}
+
+/** An outline out of its edges’ seamlines, which close a ring. */
+export function outlineAlong(
+  edges: readonly { readonly id: string; readonly path: Path }[],
+  from: OutlineFacts['from'],
+): OutlineFacts {
+  const begins = new Map<Segment, string>(edges.map(({ id, path }) => [path[0], id]));
+  const segments = edges.flatMap(({ path }) => path);
+  const ring = knotsRound(segments).map((knot, nth): Knot => {
+    const edge = begins.get(segments[nth] as Segment);
+    return edge === undefined ? knot : { ...knot, corner: true, edge };
+  });
+  return { ring, drawn: 'seamline', from };
+}

@@ -2,7 +2,6 @@ import { isAtMost } from '../units/tolerance';
 import type { Meeting, SewnEdges, ShapeEdge } from '../fit/pieceShape';
 import { anglesOf, lengthEachSide } from './measure';
 import { neighbours, type Outline, type Outlines } from './outline';
-import type { SeamWalk } from './types';
 
 /** How two sides of a seam compare. */
 export type Verdict = 'agree' | 'eased' | 'gathered' | 'stretched' | 'wrong';
@@ -34,8 +33,15 @@ export function stretchGoesOn(meet: Meeting, a: number, b: number): boolean {
 }
 
 /** Whether somebody has to look at a seam: its sides, or what lies between its notches, do not go together. */
-export const isToLookAt = ({ verdict, stretches, notchFault }: SeamWalk): boolean =>
-  verdict === 'wrong' || notchFault !== undefined || stretches.some(({ goesOn }) => !goesOn);
+export const isToLookAt = ({
+  verdict,
+  stretches,
+  notchFault,
+}: {
+  readonly verdict: Verdict;
+  readonly stretches: readonly { readonly goesOn: boolean }[];
+  readonly notchFault?: string;
+}): boolean => verdict === 'wrong' || notchFault !== undefined || stretches.some(({ goesOn }) => !goesOn);
 
 /** Where two pieces meet at the end of a seam: how far the joined edge is from running on straight. */
 export interface Crossing {

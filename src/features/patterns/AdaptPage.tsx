@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { adaptationIds, adaptations, type AdaptationId } from '@/core/answers/adapt/adaptations';
+import { refusedDraft } from '@/core/answers/adapt/draft';
 import type { StoredRecord } from '@/core/facts/records';
 import { usualValues } from '@/core/facts/usualValues';
 import { latestMeasures } from '@/core/fit/latestMeasures';
@@ -17,6 +18,7 @@ import { NumbersProvider } from '@/ui/numbers';
 import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import styles from './AdaptPage.module.css';
+import { MakePattern, Told, useOnPieces } from './AdaptOnPieces';
 import { DraftDrawing, DraftTiles } from './DraftDrawing';
 
 interface Props {
@@ -42,11 +44,20 @@ function Inside({ wearers, patterns, today }: Props) {
   const [wearerId, setWearer] = useState('');
   const adaptation = adaptations[which];
   const { unit } = useUnit();
+  const on = useOnPieces(adaptation, patterns);
   const values: Values = useMemo(
-    () => ({ ...usualValues(adaptation.usual, adaptation.fields, unit), ...typed[which] }),
-    [adaptation, typed, unit, which],
+    () => ({ ...usualValues(adaptation.usual, adaptation.fields, unit), ...typed[which], ...on.told }),
+    [adaptation, typed, unit, which, on.told],
   );
-  const drafted = useMemo(() => adaptation.draft(values), [adaptation, values]);
+  const drafted = useMemo(
+    () =>
+      on.fault
+        ? refusedDraft(on.fault)
+        : on.pieces
+          ? adaptation.onPieces.draft(values, on.pieces.outlines, on.pieces.kind)
+          : adaptation.draft(values),
+    [adaptation, values, on],
+  );
   const put = (changes: Values) => {
     const all = adaptation.follow?.(values, changes) ?? changes;
     setTyped({ ...typed, [which]: { ...typed[which], ...all } });
@@ -81,6 +92,15 @@ function Inside({ wearers, patterns, today }: Props) {
         <p className="soft">{adaptation.about} Finished measures, without seam allowances.</p>
         <div className={styles.columns}>
           <div key={which} className={styles.fields}>
+            {on.choices.length > 0 && (
+              <PickField
+                label="Draw it on"
+                value={on.chosen}
+                options={on.choices}
+                empty="the measures below"
+                onChange={on.choose}
+              />
+            )}
             {Object.keys(adaptation.fromBody).length > 0 && (
               <PickField
                 label="Take the body’s measures from"
@@ -90,8 +110,9 @@ function Inside({ wearers, patterns, today }: Props) {
                 onChange={fromWearer}
               />
             )}
+            <Told told={on.told} fields={adaptation.fields} />
             {Object.entries(adaptation.fields).map(([key, spec]) =>
-              spec.quantity === 'lengthMm' ? (
+              on.told[key] !== undefined ? null : spec.quantity === 'lengthMm' ? (
                 <LengthField
                   live
                   key={key}
@@ -130,6 +151,9 @@ function Inside({ wearers, patterns, today }: Props) {
                   <Button variant="contained" onClick={() => window.print()}>
                     Print it to scale
                   </Button>
+                  {drafted.draft.made && on.pieces && (
+                    <MakePattern made={drafted.draft.made} from={on.pieces.pattern} />
+                  )}
                 </Stack>
                 <Keep which={which} values={values} patterns={patterns} today={today} onTake={put} />
               </NumbersProvider>

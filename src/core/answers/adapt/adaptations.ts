@@ -1,7 +1,17 @@
-import { draftLegLine, legLineSpec, openWithHip, usualLegLine, type LegLineFacts } from './legLine';
+import {
+  draftLegLine,
+  legLineOnPieces,
+  legLineSpec,
+  openWithHip,
+  usualLegLine,
+  type LegLineFacts,
+} from './legLine';
 import { draftShorts, draftWiden, shortsSpec, usualShorts, usualWiden, widenSpec } from './legs';
-import { draftRaglan, raglanSpec, usualRaglan } from './raglan';
-import type { Drafted } from './draft';
+import { shortsOnPieces, widenOnPieces } from './legsOnPieces';
+import { draftRaglan, raglanOnPieces, raglanSpec, usualRaglan } from './raglan';
+import type { KindId } from '../../facts/kindIds';
+import type { Outlines } from '../../pieces/outline';
+import type { Drafted, OnPieces } from './draft';
 import type { NumberSpec } from '../../facts/spec';
 import type { BodyMeasure } from '../../facts/wearer';
 
@@ -17,6 +27,10 @@ export interface Adaptation {
   /** Fields that a wearer's measurement fills. */
   readonly fromBody: Readonly<Record<string, BodyMeasure>>;
   readonly draft: (facts: Readonly<Record<string, number>>) => Drafted;
+  /** How it is drawn on traced pieces. */
+  readonly onPieces: Omit<OnPieces<Readonly<Record<string, number>>>, 'measure'> & {
+    readonly measure: (outlines: Outlines, kind: KindId) => Readonly<Record<string, number>> | string;
+  };
   /** What else changes with a change; absent where nothing does. */
   readonly follow?: (
     before: Readonly<Record<string, number>>,
@@ -29,7 +43,19 @@ const adaptation = <F extends Readonly<Record<string, number>>>(
   spec: { readonly fields: Readonly<Record<string, NumberSpec>> },
   usual: F,
   draft: (facts: F) => Drafted,
-): Adaptation => ({ ...words, fields: spec.fields, usual, draft: (facts) => draft(facts as F) });
+  onPieces: OnPieces<F>,
+): Adaptation => ({
+  ...words,
+  fields: spec.fields,
+  usual,
+  draft: (facts) => draft(facts as F),
+  onPieces: {
+    kinds: onPieces.kinds,
+    measure: (outlines, kind) =>
+      onPieces.measure(outlines, kind) as Readonly<Record<string, number>> | string,
+    draft: (facts, outlines, kind) => onPieces.draft(facts as F, outlines, kind),
+  },
+});
 
 /** Every adaptation of a pattern that is worked out and drawn here. */
 export const adaptations: Readonly<Record<AdaptationId, Adaptation>> = {
@@ -43,6 +69,7 @@ export const adaptations: Readonly<Record<AdaptationId, Adaptation>> = {
     raglanSpec,
     usualRaglan,
     draftRaglan,
+    raglanOnPieces,
   ),
   'leg-line': {
     ...adaptation(
@@ -54,6 +81,7 @@ export const adaptations: Readonly<Record<AdaptationId, Adaptation>> = {
       legLineSpec,
       usualLegLine,
       draftLegLine,
+      legLineOnPieces,
     ),
     follow: (before, changes) => openWithHip(before as LegLineFacts, changes) as Record<string, number>,
   },
@@ -66,6 +94,7 @@ export const adaptations: Readonly<Record<AdaptationId, Adaptation>> = {
     shortsSpec,
     usualShorts,
     draftShorts,
+    shortsOnPieces,
   ),
   widen: adaptation(
     {
@@ -77,5 +106,6 @@ export const adaptations: Readonly<Record<AdaptationId, Adaptation>> = {
     widenSpec,
     usualWiden,
     draftWiden,
+    widenOnPieces,
   ),
 };

@@ -1,3 +1,4 @@
+import type { Explained } from '../../explain/explained';
 import { createLedger, leaf, type Ledger } from '../../explain/ledger';
 import { workNegativeEase, workWornExtension } from '../../fit/fitNumbers';
 import { lengthMm, record, type FactsOf } from '../../facts/spec';
@@ -20,14 +21,14 @@ export const shortsSpec = record('Shorts from leggings', {
   bodyThighMm: lengthMm('Thigh of the wearer', 150, 1200, [280, 850]),
   bodyKneeMm: lengthMm('Knee of the wearer', 120, 900, [210, 600]),
 });
-type ShortsFacts = FactsOf<typeof shortsSpec>;
+export type ShortsFacts = FactsOf<typeof shortsSpec>;
 
 /** A leg widened from the knee to the hem. */
 export const widenSpec = record('Widening a leg', {
   ...legFields,
   wantedMm: lengthMm('Hem wanted, all round', 80, 2000, [200, 1100]),
 });
-type WidenFacts = FactsOf<typeof widenSpec>;
+export type WidenFacts = FactsOf<typeof widenSpec>;
 
 const USUAL_LEG = { inseamMm: 740, thighMm: 480, kneeMm: 320, kneeAtMm: 350, hemMm: 196 } as const;
 export const usualShorts: ShortsFacts = {
@@ -42,7 +43,7 @@ export const usualWiden: WidenFacts = { ...USUAL_LEG, wantedMm: 520 };
 /** Seam edges of a leg: inside and outside leg, or both edges of a leg in one piece. */
 const EDGES = 2;
 
-interface Leg {
+export interface Leg {
   readonly inseamMm: number;
   readonly thighMm: number;
   readonly kneeMm: number;
@@ -50,7 +51,7 @@ interface Leg {
   readonly hemMm: number;
 }
 
-const legFault = ({ inseamMm, kneeAtMm }: Leg): string | undefined =>
+export const legFault = ({ inseamMm, kneeAtMm }: Leg): string | undefined =>
   kneeAtMm >= inseamMm ? 'The knee lies below the hem: measure both from the crotch.' : undefined;
 
 /** The leg lying flat, half of its girth to each side of a plumb line. */
@@ -97,15 +98,9 @@ function girthAt(
   });
 }
 
-export function draftShorts(facts: ShortsFacts): Drafted {
-  const fault = legFault(facts);
-  if (fault) return refusedDraft(fault);
-  const { wantedMm, turnMm, kneeAtMm, inseamMm } = facts;
-  if (wantedMm + turnMm >= inseamMm) {
-    return refusedDraft('With its hem that is as long as the leggings: choose a shorter inside leg.');
-  }
-  const book = createLedger();
-  const cutAt = book.work('shorts.cut', {
+/** How far below the crotch the leg is cut. */
+export const cutLevel = (book: Ledger, { wantedMm, turnMm }: ShortsFacts): Explained =>
+  book.work('shorts.cut', {
     label: 'cut the leg below the crotch at',
     unit: 'mm',
     mark: 'D',
@@ -115,20 +110,41 @@ export function draftShorts(facts: ShortsFacts): Drafted {
       turn: leaf('hem, turned up', turnMm, 'mm', 'chosen'),
     },
   });
-  const common = { kneeAtMm, atMm: wantedMm };
-  const hem = girthAt(book, 'shorts.hem', 'hem of the shorts, at rest', {
-    top: facts.thighMm,
-    knee: facts.kneeMm,
-    ...common,
-  });
+
+/** The hem of shorts on the wearer’s leg: what is read out of it. */
+export function bodyThere(
+  book: Ledger,
+  { bodyThighMm, bodyKneeMm, kneeAtMm, wantedMm }: ShortsFacts,
+  hem: Explained,
+): readonly string[] {
   const body = girthAt(book, 'shorts.body', 'leg of the wearer there', {
-    top: facts.bodyThighMm,
-    knee: facts.bodyKneeMm,
-    ...common,
+    top: bodyThighMm,
+    knee: bodyKneeMm,
+    kneeAtMm,
+    atMm: wantedMm,
   });
   const girths = { G: body, g: hem };
   const worn = workWornExtension(book, 'shorts.worn', 'worn extension at the hem', girths);
   const ease = workNegativeEase(book, 'shorts.ease', 'negative ease at the hem', girths);
+  return [hem.id, body.id, ease.id, worn.id];
+}
+
+export function draftShorts(facts: ShortsFacts): Drafted {
+  const fault = legFault(facts);
+  if (fault) return refusedDraft(fault);
+  const { wantedMm, turnMm, kneeAtMm, inseamMm } = facts;
+  if (wantedMm + turnMm >= inseamMm) {
+    return refusedDraft('With its hem that is as long as the leggings: choose a shorter inside leg.');
+  }
+  const book = createLedger();
+  const cutAt = cutLevel(book, facts);
+  const hem = girthAt(book, 'shorts.hem', 'hem of the shorts, at rest', {
+    top: facts.thighMm,
+    knee: facts.kneeMm,
+    kneeAtMm,
+    atMm: wantedMm,
+  });
+  const shown = [cutAt.id, ...bodyThere(book, facts, hem)];
   const half = (atMm: number) => {
     const share = Math.min(atMm / kneeAtMm, 1);
     const past = Math.max(atMm - kneeAtMm, 0) / (inseamMm - kneeAtMm);
@@ -140,7 +156,7 @@ export function draftShorts(facts: ShortsFacts): Drafted {
     ok: true,
     draft: {
       numbers: book.numbers,
-      shown: [cutAt.id, hem.id, body.id, ease.id, worn.id],
+      shown,
       pieces: [
         flatLeg(
           facts,

@@ -1,11 +1,38 @@
 import { leaf, createLedger } from '../../explain/ledger';
 import { MM_PER_INCH } from '../../units/constants';
 import { lengthMm, numberOf, record, type FactsOf } from '../../facts/spec';
-import { refusedDraft, type Drafted, type DraftPiece } from './draft';
-import { lengthOf, polyline, splitAlong, startOf } from '../../geometry/path';
+import { catalogue } from '../../garments/catalogue';
+import {
+  backwards,
+  endOf,
+  joined,
+  lengthOf,
+  mapped,
+  pathOf,
+  polyline,
+  splitAlong,
+  startOf,
+  type Path,
+} from '../../geometry/path';
 import { distance, point, type Point } from '../../geometry/point';
-import { flattened } from '../../geometry/ring';
-import { bowed, curve } from './curves';
+import { boundsOf } from '../../geometry/ring';
+import { quadratic } from '../../geometry/segment';
+import { edgeRedrawn } from '../../pieces/alter/edgeLine';
+import { girthMm, girthParts } from '../../pieces/girth';
+import { zoneWidth } from '../../pieces/measure';
+import { roundPiece, type Outline, type Outlines } from '../../pieces/outline';
+import { outlineAlong } from '../../pieces/ring';
+import { bowed } from './curves';
+import {
+  edgePath,
+  lineAlong,
+  missing,
+  refusedDraft,
+  type DraftPiece,
+  type Drafted,
+  type MadePieces,
+  type OnPieces,
+} from './draft';
 
 /** What is measured on the tee that becomes a raglan, and on the wearer. Finished measures, without allowances. */
 export const raglanSpec = record('Raglan from a tee', {
@@ -50,14 +77,27 @@ export const usualRaglan: RaglanFacts = {
   bowShare: 0.025,
 };
 
+/** The upper half of a body piece, its fold at x = 0 and its neck point at y = 0. */
+interface BodyTop {
+  /** From the neck point to the centre. */
+  readonly neck: Path;
+  /** How the shoulder falls, radians. */
+  readonly slopeRad: number;
+  /** Shoulder and armhole, as they were. */
+  readonly old: readonly Path[];
+  readonly underarm: Point;
+  /** Side, hem and centre, each from where the one before it ends. */
+  readonly below: readonly { readonly id: string; readonly path: Path }[];
+}
+
 interface BodySide {
-  readonly neck: readonly Point[];
-  readonly raglanPoint: Point;
-  readonly raglan: readonly Point[];
+  /** The neck edge that stays on the body, from the centre to the raglan point. */
+  readonly neck: Path;
+  readonly raglan: Path;
   /** The raglan point as it lies on the sleeve, whose middle line is the shoulder. */
   readonly onSleeve: Point;
   /** The neck edge that goes with the sleeve, from the neck point to the raglan point. */
-  readonly neckOnSleeve: readonly Point[];
+  readonly neckOnSleeve: Path;
   readonly chord: number;
 }
 
@@ -77,6 +117,12 @@ const enlarged = (facts: RaglanFacts): RaglanFacts => ({
  */
 export function draftRaglan(typed: RaglanFacts): Drafted {
   const facts = enlarged(typed);
+  // Without outlines there is a top alone, and no garment to keep.
+  return drafted(typed, typedTop(facts, facts.neckFrontMm), typedTop(facts, facts.neckBackMm), false);
+}
+
+function drafted(typed: RaglanFacts, topFront: BodyTop, topBack: BodyTop, isWhole: boolean): Drafted {
+  const facts = enlarged(typed);
   const book = createLedger();
   const given = (id: keyof RaglanFacts, unit: 'mm' | 'rad' = 'mm') =>
     leaf(raglanSpec.fields[id].label.toLowerCase(), typed[id], unit, 'measured');
@@ -92,8 +138,8 @@ export function draftRaglan(typed: RaglanFacts): Drafted {
       usual: leaf('an adult’s chest', RAGLAN_POINT.onChestMm, 'mm', 'T'),
     },
   });
-  const front = bodySide(facts, facts.neckFrontMm, pointMm.value);
-  const back = bodySide(facts, facts.neckBackMm, pointMm.value);
+  const front = bodySide(facts, topFront, pointMm.value);
+  const back = bodySide(facts, topBack, pointMm.value);
   if (!front || !back) {
     return refusedDraft('The raglan point lies beyond the middle of the neck: measure the neck again.');
   }
@@ -139,40 +185,38 @@ export function draftRaglan(typed: RaglanFacts): Drafted {
       sleeve: given('sleeveMm'),
     },
   });
+  const sleeveEdges = [
+    { id: 'neckline', path: sleeveTop(front, back) },
+    { id: 'back-raglan', path: backLine },
+    { id: 'back-underarm', path: polyline([backArm, backHem]) },
+    { id: 'cuff', path: polyline([backHem, frontHem]) },
+    { id: 'front-underarm', path: polyline([frontHem, frontArm]) },
+    { id: 'front-raglan', path: backwards(frontLine) },
+  ];
+  const bodies = { front: bodyEdges(topFront, front), back: bodyEdges(topBack, back) };
   return {
     ok: true,
     draft: {
       numbers: book.numbers,
       shown: [
         pointMm.id,
-        measured('bodyFront', 'raglan line of the front', lengthOf(polyline(front.raglan))),
-        measured('sleeveFront', 'raglan line of the sleeve, front', lengthOf(polyline(frontLine))),
-        measured('bodyBack', 'raglan line of the back', lengthOf(polyline(back.raglan))),
-        measured('sleeveBack', 'raglan line of the sleeve, back', lengthOf(polyline(backLine))),
+        measured('bodyFront', 'raglan line of the front', lengthOf(front.raglan)),
+        measured('sleeveFront', 'raglan line of the sleeve, front', lengthOf(frontLine)),
+        measured('bodyBack', 'raglan line of the back', lengthOf(back.raglan)),
+        measured('sleeveBack', 'raglan line of the sleeve, back', lengthOf(backLine)),
         measured('armFront', 'underarm of the sleeve, front', distance(frontArm, frontHem)),
         measured('armBack', 'underarm of the sleeve, back', distance(backArm, backHem)),
         whole.id,
         hem.id,
       ],
       pieces: [
-        bodyPiece('front', 'Front, half, on the fold', facts, front),
-        bodyPiece('back', 'Back, half, on the fold', facts, back),
+        bodyPiece('front', 'Front, half, on the fold', topFront, bodies.front),
+        bodyPiece('back', 'Back, half, on the fold', topBack, bodies.back),
         {
           id: 'sleeve',
           label: 'Sleeve; its front is on the left',
           lines: [
-            {
-              label: 'sleeve',
-              kind: 'cut',
-              points: [
-                ...sleeveTop(front, back),
-                ...backLine.slice(1),
-                backHem,
-                frontHem,
-                frontArm,
-                ...frontLine.toReversed().slice(1),
-              ],
-            },
+            lineAlong('sleeve', 'cut', ...sleeveEdges.map(({ path }) => path)),
             { label: 'shoulder line', kind: 'mark', points: [point(0, 0), point(0, endY)] },
             {
               label: 'shoulder point',
@@ -182,26 +226,58 @@ export function draftRaglan(typed: RaglanFacts): Drafted {
           ],
         },
       ],
+      ...(isWhole ? { made: madePieces(bodies, sleeveEdges) } : {}),
     },
   };
 }
 
-function bodySide(facts: RaglanFacts, depth: number, pointMm: number): BodySide | undefined {
+type Edges = BodyTop['below'];
+
+const madePieces = (bodies: { readonly front: Edges; readonly back: Edges }, sleeve: Edges): MadePieces => ({
+  kind: 'raglan',
+  shapes: {
+    front: outlineAlong(bodies.front, 'a drawing'),
+    back: outlineAlong(bodies.back, 'a drawing'),
+    sleeve: outlineAlong(sleeve, 'a drawing'),
+  },
+});
+
+/** A body piece as its measures tell it: its neck a quarter of an oval, its side plumb. */
+function typedTop(facts: RaglanFacts, depth: number): BodyTop {
   const half = facts.neckWidthMm / 2;
-  const neckPoint = point(half, 0);
-  const neck = polyline(curve(neckPoint, point(half, depth), point(0, depth)));
-  const [taken, rest] = splitAlong(neck, pointMm);
+  const [neckPoint, centre] = [point(half, 0), point(0, depth)];
+  const underarm = point(facts.chestMm / 4, facts.armholeMm);
+  const foot = facts.armholeMm + SHOWN_MM;
+  const shoulderEnd = point(
+    half + facts.shoulderMm * Math.cos(facts.slopeRad),
+    facts.shoulderMm * Math.sin(facts.slopeRad),
+  );
+  const control = point(shoulderEnd.x - 12, facts.armholeMm * 0.8);
+  return {
+    neck: pathOf([quadratic(neckPoint, point(half, depth), centre)]),
+    slopeRad: facts.slopeRad,
+    old: [polyline([neckPoint, shoulderEnd]), pathOf([quadratic(shoulderEnd, control, underarm)])],
+    underarm,
+    below: [
+      { id: 'side', path: polyline([underarm, point(underarm.x, foot)]) },
+      { id: 'hem', path: polyline([point(underarm.x, foot), point(0, foot)]) },
+      { id: 'centre', path: polyline([point(0, foot), centre]) },
+    ],
+  };
+}
+
+function bodySide(facts: RaglanFacts, top: BodyTop, pointMm: number): BodySide | undefined {
+  const [taken, rest] = splitAlong(top.neck, pointMm);
   if (!taken || !rest) return undefined;
   const raglanPoint = startOf(rest);
-  const underarm = point(facts.chestMm / 4, facts.armholeMm);
-  const chord = distance(raglanPoint, underarm);
-  const neckOnSleeve = flattened(taken).map((at) => ontoSleeve(at, neckPoint, facts.slopeRad));
+  const chord = distance(raglanPoint, top.underarm);
+  const neckPoint = startOf(top.neck);
+  const neckOnSleeve = mapped(taken, (at) => ontoSleeve(at, neckPoint, top.slopeRad));
   return {
-    neck: flattened(rest),
-    raglanPoint,
-    raglan: bowed(raglanPoint, underarm, facts.bowShare * chord),
+    neck: backwards(rest),
+    raglan: bowed(raglanPoint, top.underarm, facts.bowShare * chord),
     neckOnSleeve,
-    onSleeve: neckOnSleeve.at(-1) as Point,
+    onSleeve: endOf(neckOnSleeve),
     chord,
   };
 }
@@ -247,45 +323,75 @@ function placeSleeve(
   return { y, frontX: reach(front, y) ?? 0, backX: reach(back, y) ?? 0 };
 }
 
-/** The neck edge of the sleeve, from the front's raglan point over the neck point to the back's. */
-const sleeveTop = (front: BodySide, back: BodySide): readonly Point[] => [
-  ...front.neckOnSleeve.toReversed(),
-  ...back.neckOnSleeve.slice(1).map(mirror),
+/** The neck edge of the sleeve, from the front’s raglan point over the neck point to the back’s. */
+const sleeveTop = (front: BodySide, back: BodySide): Path =>
+  joined(backwards(front.neckOnSleeve), mapped(back.neckOnSleeve, mirror));
+
+/** The edges of a body piece, clockwise from its centre front or back. */
+const bodyEdges = (top: BodyTop, side: BodySide): Edges => [
+  { id: 'neckline', path: side.neck },
+  { id: 'raglan', path: side.raglan },
+  ...top.below,
 ];
 
-function bodyPiece(id: string, label: string, facts: RaglanFacts, side: BodySide): DraftPiece {
-  const underarm = side.raglan.at(-1) as Point;
-  const foot = facts.armholeMm + SHOWN_MM;
-  const middle = side.neck.at(-1) as Point;
-  const shoulderEnd = point(
-    facts.neckWidthMm / 2 + facts.shoulderMm * Math.cos(facts.slopeRad),
-    facts.shoulderMm * Math.sin(facts.slopeRad),
-  );
+const bodyPiece = (id: string, label: string, top: BodyTop, edges: Edges): DraftPiece => ({
+  id,
+  label,
+  lines: [
+    lineAlong('to cut', 'cut', ...edges.map(({ path }) => path)),
+    lineAlong('the tee’s neck, shoulder and armhole', 'old', backwards(top.neck), ...top.old),
+  ],
+});
+
+/** A raglan drawn on the outlines of a tee. */
+export const raglanOnPieces: OnPieces<RaglanFacts> = {
+  kinds: ['tee'],
+  measure: (outlines) => {
+    const lacking = missing(outlines, ['front', 'back', 'sleeve']);
+    if (lacking) return lacking;
+    const [front, back] = (['front', 'back'] as const).map((id) => topOf(outlines, id)) as [BodyTop, BodyTop];
+    const sleeve = outlines.sleeve as Outline;
+    const { top, bottom } = boundsOf(roundPiece(sleeve));
+    const bust = catalogue.tee.zones.find(({ id }) => id === 'bust');
+    const chest = bust && girthParts(catalogue.tee, outlines, bust);
+    return {
+      chestMm: chest ? girthMm(chest) : 2 * (front.underarm.x + back.underarm.x),
+      neckWidthMm: 2 * startOf(front.neck).x,
+      neckFrontMm: endOf(front.neck).y,
+      neckBackMm: endOf(back.neck).y,
+      shoulderMm: lengthOf(edgePath(outlines, 'front', 'shoulder')),
+      slopeRad: front.slopeRad,
+      armholeMm: front.underarm.y,
+      bicepsMm: zoneWidth(sleeve, 'biceps') ?? 0,
+      sleeveMm: bottom - top,
+    };
+  },
+  draft: (facts, outlines) => {
+    const wider = facts.widerMm / Math.cos(facts.slopeRad);
+    const front = neckMoved(outlines, 'front', facts.deeperFrontMm, wider);
+    const both = front && neckMoved(front, 'back', facts.deeperBackMm, 0);
+    if (!both) return refusedDraft('The neck would reach the end of the shoulder: enlarge it by less.');
+    return drafted(facts, topOf(both, 'front'), topOf(both, 'back'), true);
+  },
+};
+
+/** A neckline lowered at the centre and slid along the shoulder; the piece beyond the shoulder follows. */
+const neckMoved = (outlines: Outlines, piece: string, startMm: number, endMm: number): Outlines | undefined =>
+  edgeRedrawn(catalogue.tee, outlines, { piece, edge: 'neckline', startMm, middleMm: 0, endMm });
+
+/** The upper half of a traced body piece. */
+function topOf(outlines: Outlines, piece: 'front' | 'back'): BodyTop {
+  const fold = startOf(edgePath(outlines, piece, 'centre')).x;
+  const neckPoint = endOf(edgePath(outlines, piece, 'neckline'));
+  const laid = (id: string): Path =>
+    mapped(edgePath(outlines, piece, id), ({ x, y }) => point(x - fold, y - neckPoint.y));
+  const shoulder = laid('shoulder');
+  const [from, to] = [startOf(shoulder), endOf(shoulder)];
   return {
-    id,
-    label,
-    lines: [
-      {
-        label: 'to cut',
-        kind: 'cut',
-        points: [
-          ...side.neck.toReversed(),
-          ...side.raglan.slice(1),
-          point(underarm.x, foot),
-          point(0, foot),
-          middle,
-        ],
-      },
-      {
-        label: 'the tee’s shoulder and armhole',
-        kind: 'old',
-        points: [
-          side.raglanPoint,
-          point(facts.neckWidthMm / 2, 0),
-          shoulderEnd,
-          ...curve(shoulderEnd, point(shoulderEnd.x - 12, facts.armholeMm * 0.8), underarm),
-        ],
-      },
-    ],
+    neck: backwards(laid('neckline')),
+    slopeRad: Math.atan2(to.y - from.y, to.x - from.x),
+    old: [shoulder, laid('armhole')],
+    underarm: endOf(laid('armhole')),
+    below: ['side', 'hem', 'centre'].map((id) => ({ id, path: laid(id) })),
   };
 }

@@ -4,7 +4,7 @@ import { nearestOnPath, stretchesOf, type NearestPlace } from '../../geometry/ne
 import { endOf, isClosed, lengthOf, startOf, type Path } from '../../geometry/path';
 import { distance, type Point } from '../../geometry/point';
 import { asCubic, lengthOfSegment, type Segment } from '../../geometry/segment';
-import { isCorner } from './drawing';
+import { isCorner } from '../../pieces/ring';
 
 /** A place on one of the lines that lie under the table, and whether the line ends or turns there. */
 interface OnLine {

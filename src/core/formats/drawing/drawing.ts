@@ -1,10 +1,11 @@
 import type { Knot } from '../../facts/outline';
 import { MOST_KNOTS } from '../../facts/outline';
 import { areaOfRings, simplified } from '../../geometry/clip';
-import { angleBetween, distance, point, type Point } from '../../geometry/point';
+import { distance, point, type Point } from '../../geometry/point';
 import { flattened } from '../../geometry/ring';
 import type { Path } from '../../geometry/path';
-import { asCubic, endDirection, startDirection, type Segment } from '../../geometry/segment';
+import type { Segment } from '../../geometry/segment';
+import { knotsRound } from '../../pieces/ring';
 import { endOf, mapped, pathOf, polyline, startOf } from '../../geometry/path';
 
 /** A line of a drawing, in the drawing’s own unit, y downwards. */
@@ -76,8 +77,6 @@ export function drawingOf(
   };
 }
 
-/** A line turns a corner there, radians: sharper than any curve of a piece between two of its points (from memory). */
-const CORNER_RAD = (20 * Math.PI) / 180;
 /** A drawing with too many points is thinned to this, mm (handbook of the trade). */
 const THINNED_MM = 0.05;
 /** Points closer than this are one, mm. */
@@ -91,32 +90,6 @@ export function knotsOfDrawn({ path }: DrawnShape, mmPerUnit: number): readonly 
   return knotsRound(
     mapped(whole, at).filter(({ from, to, kind }) => kind === 'cubic' || distance(from, to) > HAIR_MM),
   );
-}
-
-/** The points of segments that close a ring, mm, with the handles of their curves: the nth begins the nth segment. */
-export function knotsRound(segments: readonly Segment[]): readonly Knot[] {
-  const corners = segments.map((segment, nth) => isCorner(segments.at(nth - 1) as Segment, segment));
-  // A straight stretch that runs on smoothly at an end is a curve with its handles on the line.
-  const smooth = segments.map((segment, nth) => {
-    const runsOn = !corners[nth] || !corners[(nth + 1) % segments.length];
-    return segment.kind === 'line' && runsOn ? asCubic(segment) : segment;
-  });
-  return smooth.map((segment, nth) => {
-    const before = smooth.at(nth - 1) as Segment;
-    return {
-      ...segment.from,
-      ...(corners[nth] ? { corner: true } : {}),
-      ...(before.kind === 'cubic' ? { before: before.c2 } : {}),
-      ...(segment.kind === 'cubic' ? { after: segment.c1 } : {}),
-    };
-  });
-}
-
-export function isCorner(before: Segment, after: Segment): boolean {
-  const [into, out] = [endDirection(before), startDirection(after)];
-  // Two straight stretches always meet in a corner: a curve through their ends would be another line.
-  if (before.kind === 'line' && after.kind === 'line') return true;
-  return !into || !out || Math.abs(angleBetween(into, out)) > CORNER_RAD;
 }
 
 function thinned(path: Path, mmPerUnit: number): Path {

@@ -3,7 +3,7 @@ import svgpath from 'svgpath';
 import { MM_PER_INCH } from '../../units/constants';
 import { point, type Point } from '../../geometry/point';
 import { pathOf } from '../../geometry/path';
-import { cubic, line, type Segment } from '../../geometry/segment';
+import { cubic, line, quadratic, type Segment } from '../../geometry/segment';
 import {
   closedWithin,
   CLOSES_MM,
@@ -213,12 +213,8 @@ function subpaths(d: string): readonly (readonly Segment[])[] {
       else if (kind === 'H') add(line(now, point(n[0] ?? 0, now.y)));
       else if (kind === 'V') add(line(now, point(now.x, n[0] ?? 0)));
       else if (kind === 'C') add(cubic(now, at(0), at(2), at(4)));
-      else if (kind === 'Q') {
-        // A quadratic curve as a cubic one: its handles two thirds of the way (exact).
-        const [q, to] = [at(0), at(2)];
-        const third = (a: Point): Point => point(a.x + (2 / 3) * (q.x - a.x), a.y + (2 / 3) * (q.y - a.y));
-        add(cubic(now, third(now), third(to), to));
-      } else if (kind === 'Z' || kind === 'z') {
+      else if (kind === 'Q') add(quadratic(now, at(0), at(2)));
+      else if (kind === 'Z' || kind === 'z') {
         add(line(now, start));
         all.push([]);
       }
