@@ -81,9 +81,13 @@ export function demoEdgeGarments(today: string): Household['garments'] {
     confetti: made(
       'Confetti crop',
       'lettuce-top',
-      { wearerId: 'tansy', outerClothId: 'heron-jersey', bandClothId: 'heron-jersey' },
-      { 'sleeve-edge': { measured: ring(290), rippleShare: 0.3 } },
-      { neckline: neck(320, 185), shoulderMm: 105 },
+      {
+        wearerId: 'tansy',
+        outerClothId: 'heron-jersey',
+        bandClothId: 'heron-jersey',
+        patternId: 'confetti-crop',
+      },
+      { 'sleeve-edge': { rippleShare: 0.3 } },
     ),
     finale: made(
       'Finale blouse',
@@ -117,8 +121,13 @@ export function demoEdgeGarments(today: string): Household['garments'] {
     'warm-up': made(
       'Warm-up trousers',
       'foldover-trousers',
-      { wearerId: 'tansy', outerClothId: 'pike-sport', bandClothId: 'pike-sport' },
-      { 'leg-hem': { measured: ring(440) } },
+      {
+        wearerId: 'tansy',
+        outerClothId: 'pike-sport',
+        bandClothId: 'pike-sport',
+        patternId: 'warm-up-leg',
+      },
+      {},
     ),
     trinket: made(
       'Trinket panties',
@@ -182,7 +191,7 @@ export function demoEdgeGarments(today: string): Household['garments'] {
     twirl: made(
       'Twirl skirt',
       'stretch-waist',
-      { style: 'loose', wearerId: 'odile', outerClothId: 'heron-jersey' },
+      { style: 'loose', wearerId: 'odile', outerClothId: 'heron-jersey', patternId: 'twirl-skirt' },
       { waist: { elasticId: 'jetty-waistband', gatheredFromMm: 1120 } },
     ),
     mended: made(

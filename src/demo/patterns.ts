@@ -1,4 +1,7 @@
 import { newPattern, type Pattern, type PatternSize } from '@/core/facts/pattern';
+import { ONE_SIZE, type Shapes } from '@/core/facts/outline';
+import { drawnPatterns } from './drawn/pieces';
+import taken from './drawn/taken.json';
 import type { Household } from './householdType';
 import { tracedTee } from './tracedTee';
 
@@ -58,6 +61,10 @@ export function demoPatterns(): Household['patterns'] {
       sizing: 'Drafted reversible: loose when made with an ordinary lining.',
     },
     'rehearsal-tee': tracedTee(),
+    // Taken out of a drawing, an exchange file and a page: see `demo-drawings` in the scripts.
+    'twirl-skirt': drawn('Twirl skirt', 'twirl-skirt'),
+    'warm-up-leg': drawn('Warm-up leg', 'warm-up-leg'),
+    'confetti-crop': drawn('Confetti crop', 'confetti-crop'),
     'tumble-leggings': {
       ...newPattern('Tumble leggings', 'leggings'),
       tableOf: 'finished garment',
@@ -76,3 +83,11 @@ export function demoPatterns(): Household['patterns'] {
     },
   };
 }
+
+/** A pattern whose outlines were taken out of a file, all its seamlines drawn. */
+const drawn = (name: string, id: keyof typeof drawnPatterns): Pattern => ({
+  ...newPattern(name, drawnPatterns[id].kind),
+  seamAllowanceMm: 7,
+  hemAllowanceMm: 25,
+  shapes: { [ONE_SIZE]: taken[id] as Shapes },
+});

@@ -2,14 +2,14 @@ import type { Explained } from '../explain/explained';
 import { getNumber } from '../explain/ledger';
 import type { ZoneId } from '../facts/garment';
 import type { BodyMeasure } from '../facts/wearer';
-import { isEachSide } from '../fit/pieceShape';
+import { isEachSide, type ShapeEdge } from '../fit/pieceShape';
 import type { GarmentKind, Zone } from '../fit/garmentKind';
 import type { ZonePlan } from '../fit/types';
 import { curveThrough, type Knot } from '../geometry/monotone';
-import type { Figure } from '../garments/drawings/figure';
+import type { DrawnBody, Figure } from '../garments/drawings/figure';
 import type { Outline } from './outline';
 import { countOf, girthMm, girthParts, liesOn } from './girth';
-import { widthAt, zoneAt } from './measure';
+import { edgesAcross, widthAt, zoneAt } from './measure';
 import { isAtMostShare } from '../units/tolerance';
 
 /** A part of the body that the cloth goes round: the trunk, or one leg. */
@@ -21,8 +21,8 @@ export interface StrainSpot {
   readonly y: number;
   readonly bodyMm: number;
   readonly garmentMm: number;
-  /** What the plan has there: through its zones. */
-  readonly plannedMm: number;
+  /** What the plan has there: through its zones, between the first and the last of them. */
+  readonly plannedMm?: number;
   /** Worn extension, a share of the garment; negative where it is larger than the body. */
   readonly extension: number;
 }
@@ -57,6 +57,8 @@ interface Inputs {
   readonly zones: readonly ZonePlan[];
   readonly numbers: Readonly<Record<string, Explained>>;
   readonly figure: Figure;
+  /** Everything that was measured of the body, mm. */
+  readonly measured: DrawnBody;
 }
 
 interface Place {
@@ -82,43 +84,64 @@ function placesOf({ kind, zones, numbers, figure }: Inputs): readonly Place[] {
 }
 
 const TUBES: readonly Tube[] = ['trunk', 'leg'];
-/** Spots between the first and the last zone of a part. */
-const SPOTS = 48;
+/** Spots between the first and the last measure of a part. */
+const SPOTS = 96;
 
-/** A line for each part of the body that two zones lie on; `garmentAt` says how wide the garment is. */
+/** A girth at every height, where there is one. */
+type GirthAt = (y: number) => number | undefined;
+
+/** A girth through knots, and nothing beyond the first and the last of them; nothing through fewer than two. */
+function girthThrough(knots: readonly Knot[]): GirthAt {
+  const [first, last] = [knots[0], knots.at(-1)];
+  if (!first || !last || first === last) return () => undefined;
+  const curve = curveThrough(knots);
+  return (y) => (y < first.x || y > last.x ? undefined : curve(y));
+}
+
+/** A line for each part of the body whose garment has a girth at two heights at least. */
 function linesOf(
+  inputs: Inputs,
   places: readonly Place[],
-  garmentOf: (tube: Tube, on: readonly Place[]) => ((y: number) => number | undefined) | undefined,
+  garmentOf: (on: readonly Place[]) => GirthAt,
 ): readonly StrainLine[] {
   return TUBES.flatMap((tube): readonly StrainLine[] => {
     const on = places.filter((place) => place.tube === tube);
-    const garment = on.length === 0 ? undefined : garmentOf(tube, on);
-    const [first, last] = [on[0], on.at(-1)];
-    if (!garment || !first || !last) return [];
-    const body = curveThrough(on.map(({ y, bodyMm }) => ({ x: y, y: bodyMm })));
-    const planned = curveThrough(on.map(({ y, restMm }) => ({ x: y, y: restMm })));
+    if (on.length === 0) return [];
+    const [garment, knots] = [garmentOf(on), bodyKnots(inputs, tube, on)];
+    const body = girthThrough(knots);
+    const planned = girthThrough(on.map(({ y, restMm }) => ({ x: y, y: restMm })));
     const at = (y: number): readonly StrainSpot[] => {
-      const garmentMm = garment(y);
-      if (garmentMm === undefined || garmentMm <= 0) return [];
-      const bodyMm = body(y);
-      return [{ y, bodyMm, garmentMm, plannedMm: planned(y), extension: bodyMm / garmentMm - 1 }];
+      const [garmentMm, bodyMm, plannedMm] = [garment(y), body(y), planned(y)];
+      if (garmentMm === undefined || garmentMm <= 0 || bodyMm === undefined) return [];
+      const extension = bodyMm / garmentMm - 1;
+      return [{ y, bodyMm, garmentMm, extension, ...(plannedMm === undefined ? {} : { plannedMm }) }];
     };
-    const spots = Array.from({ length: SPOTS + 1 }, (_, nth) =>
-      at(first.y + ((last.y - first.y) * nth) / SPOTS),
-    ).flat();
+    const [top, foot] = [knots[0]?.x ?? 0, knots.at(-1)?.x ?? 0];
+    const ys = Array.from({ length: SPOTS + 1 }, (_, nth) => top + ((foot - top) * nth) / SPOTS);
+    const all = [...new Set([...ys, ...on.map(({ y }) => y)])].toSorted((a, b) => a - b);
+    const spots = all.flatMap(at);
     const zones = on.flatMap(({ zone, y }) => at(y).map((one) => ({ ...one, zone: zone.id })));
-    return [{ tube, spots, zones }];
+    return spots.length < 2 ? [] : [{ tube, spots, zones }];
   });
 }
 
-/** The strain along the body as the plan has it: through its zones only. */
-export function plannedStrain(inputs: Inputs): readonly StrainLine[] {
-  return linesOf(placesOf(inputs), (_, on) => curveThrough(on.map(({ y, restMm }) => ({ x: y, y: restMm }))));
+/** The body’s girths of one part, downwards: as the zones have them, and what else was measured. */
+function bodyKnots({ figure, measured }: Inputs, tube: Tube, on: readonly Place[]): readonly Knot[] {
+  const others = Object.entries(heightsOf(figure)).flatMap(([measure, [part, y]]): readonly Knot[] => {
+    const mm = measured[measure as BodyMeasure];
+    return part === tube && mm !== undefined && !on.some((place) => place.y === y) ? [{ x: y, y: mm }] : [];
+  });
+  return [...others, ...on.map(({ y, bodyMm }) => ({ x: y, y: bodyMm }))].toSorted((a, b) => a.x - b.x);
 }
+
+/** The strain along the body as the plan has it: through its zones only. */
+export const plannedStrain = (inputs: Inputs): readonly StrainLine[] =>
+  linesOf(inputs, placesOf(inputs), (on) => girthThrough(on.map(({ y, restMm }) => ({ x: y, y: restMm }))));
 
 /**
  * The strain along the body of pieces as they are cut: their width at every height, each zone of a piece lying where the body
- * is measured for it and what is between in proportion. Nothing of a part whose pieces are not all there.
+ * is measured for it, what is between in proportion and what is beyond as long as it is. Nothing of a part whose pieces are
+ * not all there, and nothing where they do not go all round: at a slanting waist, or beside an armhole.
  */
 export function strainOfPieces(
   inputs: Inputs,
@@ -127,7 +150,7 @@ export function strainOfPieces(
   const { kind } = inputs;
   const parts = new Map(kind.zones.map((zone) => [zone.id, girthParts(kind, outlines, zone)] as const));
   const places = placesOf(inputs).filter(({ zone }) => parts.get(zone.id) !== undefined);
-  return linesOf(places, (_, on) => {
+  return linesOf(inputs, places, (on) => {
     const shapes = kind.shapes.filter((shape) => on.some(({ zone }) => liesOn(shape, zone.id)));
     const widths = shapes.map((shape) => {
       const outline = outlines[shape.id];
@@ -145,14 +168,46 @@ export function strainOfPieces(
       if (known) return girthMm(known);
       let sum = 0;
       for (const { outline, anchors, count } of widths) {
-        const on = between(anchors, y);
-        if (!outline || on === undefined) return undefined;
-        sum += count * widthAt(outline, on);
+        const wide = outline && wideAt(outline, anchors, y);
+        if (wide === undefined) return undefined;
+        sum += count * wide;
       }
       return sum;
     };
   });
 }
+
+/** One unit of the figure, mm. */
+const MM_PER_UNIT = 10;
+
+/** How wide a piece is where it lies at a height of the body; nothing where it does not go from side to side there. */
+function wideAt(outline: Outline, anchors: readonly Knot[], y: number): number | undefined {
+  const inside = between(anchors, y);
+  const end = inside === undefined ? ((anchors[0]?.x ?? 0) > y ? anchors[0] : anchors.at(-1)) : undefined;
+  const here = inside ?? (end && end.y + (y - end.x) * MM_PER_UNIT);
+  if (here === undefined) return undefined;
+  const across = edgesAcross(outline, here);
+  if (across.length === 0 || across.some(({ edge, seam }) => edge !== undefined && seam === undefined))
+    return undefined;
+  // Beyond the zones it goes on as far as the same edges do: an armhole is no girth.
+  if (end && !sameEdges(across, besideAnchor(outline, end.y))) return undefined;
+  return widthAt(outline, here);
+}
+
+/** The edges that bound a piece at an anchor; a hair inside it where that is an end of them. */
+function besideAnchor(outline: Outline, y: number): readonly ShapeEdge[] {
+  const at = [y, y - HAIR_MM, y + HAIR_MM].map((one) => edgesAcross(outline, one));
+  return (
+    at.find(
+      (edges) =>
+        edges.length > 0 && edges.every(({ edge, seam }) => edge === undefined || seam !== undefined),
+    ) ?? []
+  );
+}
+const HAIR_MM = 0.5;
+
+const sameEdges = (a: readonly ShapeEdge[], b: readonly ShapeEdge[]): boolean =>
+  a.length === b.length && a.every((one) => b.includes(one));
 
 /** The height on a piece that lies at a height of the body: in proportion between two anchors, nothing beyond them. */
 function between(anchors: readonly Knot[], y: number): number | undefined {
@@ -170,7 +225,7 @@ const BAGS = 0.04;
 /** How it lies where at most `limit` of worn extension may be asked. */
 export function liesAt({ extension, garmentMm, plannedMm }: StrainSpot, limit: number): Lies {
   if (!isAtMostShare(extension, limit)) return 'strained';
-  return garmentMm > plannedMm * (1 + BAGS) ? 'bags' : 'well';
+  return plannedMm !== undefined && garmentMm > plannedMm * (1 + BAGS) ? 'bags' : 'well';
 }
 
 /** Stretches of a line that lie alike, each with its first and last spot in common with its neighbours. */

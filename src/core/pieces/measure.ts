@@ -129,6 +129,21 @@ export function widthAt(outline: Outline, y: number): number {
   return outline.folded ? 2 * width : width;
 }
 
+/** The edges that a level line crosses at a height, in order round the piece. */
+export const edgesAcross = ({ edges }: Outline, y: number): readonly ShapeEdge[] =>
+  edges
+    .filter(({ path }) =>
+      path.some(
+        (segment) =>
+          reaches(segment, y) &&
+          flattened([segment]).some((b, nth, points) => {
+            const a = points[nth - 1];
+            return a !== undefined && a.y <= y !== b.y <= y;
+          }),
+      ),
+    )
+    .map(({ of }) => of);
+
 /** Whether a segment may lie on both sides of a height: a curve goes no further than its handles. */
 function reaches(segment: Segment, y: number): boolean {
   const { from, to } = segment;

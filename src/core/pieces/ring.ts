@@ -63,8 +63,6 @@ export function knotsRound(segments: readonly Segment[]): readonly Knot[] {
 
 export function isCorner(before: Segment, after: Segment): boolean {
   const [into, out] = [endDirection(before), startDirection(after)];
-  // Two straight stretches always meet in a corner: a curve through their ends would be another line.
-  if (before.kind === 'line' && after.kind === 'line') return true;
   return !into || !out || Math.abs(angleBetween(into, out)) > CORNER_RAD;
 }
 

@@ -3,9 +3,10 @@ import { household } from '@/demo/household';
 import type { Cloth } from '../facts/cloth';
 import { newGarment, type Garment } from '../facts/garment';
 import { ONE_SIZE, type OutlineFacts } from '../facts/outline';
-import { newPattern } from '../facts/pattern';
+import { newPattern, type Pattern } from '../facts/pattern';
 import type { Wearer } from '../facts/wearer';
-import { figureOf } from '../garments/drawings/figure';
+import { drawnBody } from '../garments/drawings/drawnBody';
+import { figureOf, type DrawnBody } from '../garments/drawings/figure';
 import { kindOf } from '../garments/kindOf';
 import { piecesAsCut } from '../pieces/alter/asCut';
 import { liesAt, plannedStrain, runsOf, strainOfPieces } from '../pieces/figureStrain';
@@ -15,7 +16,11 @@ import { planGarment } from './planGarment';
 
 const { wearers, cloths } = household(TODAY);
 
-const strainOf = (shapes: Readonly<Record<string, OutlineFacts>>, more: Partial<Garment> = {}) => {
+const strainOf = (
+  shapes: Readonly<Record<string, OutlineFacts>>,
+  more: Partial<Garment> = {},
+  measured: DrawnBody = {},
+) => {
   const garment: Garment = { ...newGarment('Tee', 'tee'), ...more };
   const facts = {
     garment,
@@ -26,7 +31,7 @@ const strainOf = (shapes: Readonly<Record<string, OutlineFacts>>, more: Partial<
   const plan = planGarment(facts, { onDate: TODAY });
   const kind = kindOf(garment, undefined);
   const figure = figureOf({ bust: 900, waist: 740, hip: 980 });
-  const inputs = { kind, zones: plan.zones, numbers: plan.numbers, figure };
+  const inputs = { kind, zones: plan.zones, numbers: plan.numbers, figure, measured };
   const cut = Object.fromEntries(piecesAsCut({ facts, kind, plan }).map((one) => [one.shape.id, one.cut]));
   return { plan, planned: plannedStrain(inputs), cut: strainOfPieces(inputs, cut) };
 };
@@ -100,4 +105,48 @@ test('stretches that lie alike: beyond the limit strained, much wider than plann
   // At the limit itself it still holds.
   expect(liesAt(spot(0, 0.2), 0.2)).toBe('well');
   expect(liesAt(spot(0, 0, 950), 0.2)).toBe('bags');
+});
+
+/** A made garment of the demo, on the wearer it is for. */
+const demoStrain = (id: string) => {
+  const { garments, patterns } = household(TODAY);
+  const garment = garments[id] as Garment;
+  const wearer = wearers[garment.wearerId ?? ''] as Wearer;
+  const facts = {
+    garment,
+    wearer,
+    outer: cloths[garment.outerClothId ?? ''] as Cloth,
+    pattern: patterns[garment.patternId ?? ''] as Pattern,
+  };
+  const plan = planGarment(facts, { onDate: TODAY });
+  const kind = kindOf(garment, undefined);
+  const body = drawnBody(wearer);
+  const cut = Object.fromEntries(piecesAsCut({ facts, kind, plan }).map((one) => [one.shape.id, one.cut]));
+  return strainOfPieces(
+    { kind, zones: plan.zones, numbers: plan.numbers, figure: figureOf(body), measured: body },
+    cut,
+  );
+};
+
+test('a slanting waist is no girth: trousers are not strained where their edge runs down to the side', () => {
+  const [trunk] = demoStrain('warm-up');
+  const extensions = trunk?.spots.map(({ extension }) => extension) ?? [];
+  expect(extensions.length).toBeGreaterThan(20);
+  expect(Math.max(...extensions)).toBeLessThan(0.15);
+});
+
+test('a top with one zone goes on below it, where the wearer was measured, down to its edge and not beside its armhole', () => {
+  const [trunk, ...others] = demoStrain('confetti');
+  expect(others).toEqual([]);
+  const [spots, zone] = [trunk?.spots ?? [], trunk?.zones[0]];
+  expect(zone?.zone).toBe('bust');
+  const [top, foot] = [spots[0]?.y ?? 0, spots.at(-1)?.y ?? 0];
+  // Its side is 18 cm long, and the bust a twentieth of that below the underarm.
+  expect((zone?.y ?? 0) - top).toBeLessThan(1.1);
+  expect(foot - (zone?.y ?? 0)).toBeGreaterThan(14);
+  expect(foot - (zone?.y ?? 0)).toBeLessThan(18);
+  // At the waist, where nothing was planned, the body is as it was measured.
+  const waist = spots.toSorted((a, b) => a.bodyMm - b.bodyMm)[0];
+  expect(waist?.bodyMm).toBeCloseTo(660, -1);
+  expect(waist?.plannedMm).toBeUndefined();
 });

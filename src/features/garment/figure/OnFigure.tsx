@@ -46,7 +46,7 @@ const Figure = memo(function Figure({ facts, kind, plan }: FigureProps) {
     const measured = drawnBody(wearer);
     return { figure: figureOf(measured), body: measured };
   }, [wearer]);
-  const inputs = { kind, zones: plan.zones, numbers, figure };
+  const inputs = { kind, zones: plan.zones, numbers, figure, measured: body };
   const planned = plannedStrain(inputs);
   const outlines = Object.fromEntries(
     piecesAsCut({ facts, kind, plan }).map(({ shape, cut }) => [shape.id, cut]),
