@@ -1,6 +1,6 @@
 'use client';
 import { edgeChoiceSpec } from '@/core/facts/garment';
-import type { EdgePlan, StripLimit, StripPlan, StripState } from '@/core/edges/types';
+import type { EdgePlan, StripLimit, StripPlan } from '@/core/edges/types';
 import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -12,19 +12,10 @@ import { ScaleChooser, type ScaleRegion } from '@/ui/ScaleChooser';
 import { useUnit } from '@/ui/unit';
 import styles from '../page/GarmentPage.module.css';
 import { RuleTable } from './RuleTable';
+import { stateWords } from './stateWords';
 import { useEdge } from './useEdge';
 
 const { fields } = edgeChoiceSpec;
-
-const STATE_WORDS: Readonly<Record<StripState, string>> = {
-  'too short': 'too short',
-  works: 'works',
-  eased: 'longer than its edge: eased on',
-  'does not hold': 'does not hold',
-  'lies flat': 'lies flat',
-  'wants steam': 'wants steam',
-  'stands up': 'stands up',
-};
 
 interface Props {
   readonly edge: EdgePlan;
@@ -87,7 +78,7 @@ export function StripWindow({ edge, strip, second }: Props) {
       <RuleTable
         strip={strip}
         onPick={(id) => put('whose rule', { [school]: id })}
-        words={(rule) => STATE_WORDS[rule.state]}
+        words={(rule) => stateWords[rule.state]}
       />
       <p className="soft small">The default, and why: {strip.why}</p>
       <div className={styles.fields}>

@@ -12,6 +12,7 @@ import { Hatch } from '@/ui/Hatch';
 import { isAtMostShare } from '@/core/units/tolerance';
 import { valueOf } from '@/ui/numbers';
 import { useGarment } from '../page/useGarment';
+import { EdgeWindows } from './EdgeWindows';
 import styles from './Figure.module.css';
 import { StrainChart } from './StrainChart';
 import { bodyOutline, silhouetteOf, wornOutlines, type Seen } from './silhouette';
@@ -120,6 +121,7 @@ const Figure = memo(function Figure({ facts, kind, plan }: FigureProps) {
         <StrainChart planned={planned} cut={cut} limit={limit} from={top} to={foot} heightPx={highPx} />
       </div>
       <Said plan={plan} lines={lines} limit={limit} ofPieces={cut.length > 0} />
+      <EdgeWindows edges={plan.edges} />
     </section>
   );
 });
