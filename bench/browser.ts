@@ -3,6 +3,8 @@ import { rmSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
 import { chromium, type Page } from '@playwright/test';
 import config from '../playwright.config';
+import { newPattern } from '../src/core/facts/pattern';
+import { practiceTee } from '../src/core/pieces/practice';
 import { FRAME_MS } from './plans';
 
 const PORT = 4173;
@@ -13,6 +15,9 @@ const PRESSES = 60;
 export interface BrowserFigures {
   readonly typing: Spread;
   readonly sliding: Spread;
+  readonly dragging: Spread;
+  /** A photo of 12 megapixels, from choosing it until it lies on the table. */
+  readonly photoSeconds: number;
   readonly scriptKb: number;
   readonly demoSeconds: number;
 }
@@ -52,7 +57,9 @@ export async function browserFigures(): Promise<BrowserFigures> {
       await page.getByRole('slider').focus();
       return ['ArrowRight', 'ArrowLeft'];
     });
-    return { typing, sliding, scriptKb, demoSeconds };
+    const dragging = await draggedToPaint(page);
+    const photoSeconds = await photoOnTable(page);
+    return { typing, sliding, dragging, photoSeconds, scriptKb, demoSeconds };
   } finally {
     await browser.close();
     await stop(demo);
@@ -62,13 +69,23 @@ export async function browserFigures(): Promise<BrowserFigures> {
 /** Presses keys in turn; from each event to the task after the frame that shows it, as a share of a frame. */
 async function pressesToPaint(page: Page, focus: () => Promise<readonly string[]>): Promise<Spread> {
   const keys = await focus();
-  await page.evaluate(() => {
+  await watchPaints(page, 'keydown');
+  for (let at = 0; at < PRESSES; at += 1) {
+    await page.keyboard.press(keys[at % keys.length] as string);
+    await page.waitForTimeout(40);
+  }
+  return spreadOf(page);
+}
+
+/** Notes how long each event of a kind takes until the task after the frame that shows it. */
+const watchPaints = (page: Page, event: 'keydown' | 'pointermove'): Promise<void> =>
+  page.evaluate((name) => {
     const times: number[] = [];
     Object.assign(window, { benchTimes: times });
     window.addEventListener(
-      'keydown',
-      (event) => {
-        const from = event.timeStamp;
+      name,
+      (seen) => {
+        const from = seen.timeStamp;
         requestAnimationFrame(() => {
           const channel = new MessageChannel();
           channel.port1.onmessage = () => times.push(performance.now() - from);
@@ -77,16 +94,75 @@ async function pressesToPaint(page: Page, focus: () => Promise<readonly string[]
       },
       { capture: true },
     );
-  });
-  for (let at = 0; at < PRESSES; at += 1) {
-    await page.keyboard.press(keys[at % keys.length] as string);
-    await page.waitForTimeout(40);
-  }
+  }, event);
+
+async function spreadOf(page: Page): Promise<Spread> {
   const times = (await page.evaluate(() => (window as unknown as { benchTimes: number[] }).benchTimes)).sort(
     (a, b) => a - b,
   );
   const at = (share: number) => (times[Math.floor((times.length - 1) * share)] ?? Number.NaN) / FRAME_MS;
   return { median: at(0.5), high: at(0.95) };
+}
+
+/** Of a pattern with 21 outlines, three pieces in seven sizes, a point is dragged to and fro on the tracing table. */
+async function draggedToPaint(page: Page): Promise<Spread> {
+  const sizes = Array.from({ length: 7 }, (_, nth) => `size-${nth + 1}`);
+  const response = await page.request.post(`${BASE}/api/records/pattern`, {
+    data: {
+      label: 'Bench',
+      facts: {
+        ...newPattern('Bench', 'tee'),
+        sizes: Object.fromEntries(
+          sizes.map((id, order) => [id, { label: String(order), order, values: { bust: 800 + 40 * order } }]),
+        ),
+        shapes: Object.fromEntries(sizes.map((id) => [id, practiceTee])),
+      },
+    },
+  });
+  const { records } = (await response.json()) as { records: readonly { id: string }[] };
+  await page.goto(`${BASE}/patterns/${records[0]?.id}/trace`, { waitUntil: 'networkidle' });
+  const table = page.getByRole('application');
+  const view = JSON.parse((await table.getAttribute('data-view')) ?? '{}') as Record<
+    'x' | 'y' | 'scale',
+    number
+  >;
+  const box = await table.boundingBox();
+  const on = (x: number, y: number) =>
+    [(box?.x ?? 0) + 1 + (x - view.x) * view.scale, (box?.y ?? 0) + 1 + (y - view.y) * view.scale] as const;
+  // Where the armhole meets the side.
+  await page.mouse.move(...on(255, 240));
+  await page.mouse.down();
+  await watchPaints(page, 'pointermove');
+  for (let at = 0; at < PRESSES; at += 1) {
+    await page.mouse.move(...on(255 + (at % 12), 240 + (at % 9)));
+    await page.waitForTimeout(40);
+  }
+  await page.mouse.up();
+  return spreadOf(page);
+}
+
+/** Seconds from choosing a photo of 12 megapixels until the table shows it. */
+async function photoOnTable(page: Page): Promise<number> {
+  const jpeg = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(4000, 3000);
+    const pen = canvas.getContext('2d') as OffscreenCanvasRenderingContext2D;
+    for (let at = 0; at < 3000; at += 1) {
+      pen.fillStyle = `hsl(${(at * 37) % 360} 60% ${30 + (at % 50)}%)`;
+      pen.fillRect((at * 131) % 4000, (at * 89) % 3000, 300, 200);
+    }
+    const blob = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.9 });
+    return Array.from(new Uint8Array(await blob.arrayBuffer()));
+  });
+  const start = performance.now();
+  await page
+    .getByLabel('Photo of the piece')
+    .setInputFiles({ name: 'floor.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(jpeg) });
+  await page.getByRole('application', { name: 'Photo: the corners of the sheet' }).waitFor();
+  await page
+    .locator('[role=application] img')
+    .first()
+    .evaluate((image) => (image as HTMLImageElement).decode());
+  return (performance.now() - start) / 1000;
 }
 
 async function startDemo(env: NodeJS.ProcessEnv): Promise<ChildProcess> {

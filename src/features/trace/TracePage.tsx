@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { newGarment } from '@/core/facts/garment';
 import { ONE_SIZE } from '@/core/facts/outline';
 import type { Pattern } from '@/core/facts/pattern';
@@ -86,7 +86,7 @@ function OnePiece({ id, stored, kind, piece, size, sizes, onPiece, onSize }: One
   const traced = useTraced(id, stored, size, piece);
   const { unit } = useUnit();
   const drawn = useMemo(() => newGarment(kind.label, kind.kind, unit).pattern, [kind, unit]);
-  const { pattern } = traced;
+  const pattern = useDeferredValue(traced.pattern);
   const { plan, numbers } = useMemo(() => {
     const book = createLedger();
     const facts = { pattern, garment: { pattern: drawn } };

@@ -1,16 +1,14 @@
 'use client';
-import { useState, type ReactNode } from 'react';
+import { useDeferredValue, useState, type ReactNode } from 'react';
 import type { Garment } from '@/core/facts/garment';
 import type { OutlineFacts } from '@/core/facts/outline';
 import type { GarmentKind } from '@/core/fit/garmentKind';
 import type { PieceShape, ShapeEdge } from '@/core/fit/pieceShape';
-import { mapped } from '@/core/geometry/path';
-import { minus, plus, type Point } from '@/core/geometry/point';
 import { cutLine } from '@/core/pieces/cutLine';
 import { closedOutline, newOutline } from '@/core/pieces/edits';
 import { madePhoto } from '@/core/pieces/madePhoto';
-import { notchMarks, notchNear, notchTurned, type NotchMark } from '@/core/pieces/notches';
-import { asTraced, asUpright, readOutline } from '@/core/pieces/outline';
+import { notchNear, notchTurned } from '@/core/pieces/notches';
+import { asUpright, readOutline } from '@/core/pieces/outline';
 import { practiceTee } from '@/core/pieces/practice';
 import { cornersAt, drawnAllowance } from '@/core/pieces/readOutlines';
 import { GOOD_TO_MM, goodTo, photoMap, pixelOf } from '@/core/pieces/sheets';
@@ -33,6 +31,7 @@ import type { Traced } from './useTraced';
 import { useDrawing } from './useDrawing';
 import { useFinding } from './useFinding';
 import { useHands } from './useHands';
+import { useLines } from './useLines';
 import { sheetOf, useUnder } from './useUnder';
 
 /** An outline that was found lies this near the edge, mm. */
@@ -64,11 +63,10 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
   const flat = state?.settled && read?.ok ? read.photo : undefined;
   const onSheet = photo !== undefined && flat === undefined;
 
-  const allowanceOf = (edge: ShapeEdge): number => drawnAllowance(kind, edge, outline ?? {}, pattern, drawn);
+  const { laid, crossings, cut, seamline, notches, allowanceOf } = useLines({
+    ...{ kind, shape, outline, pattern, drawn },
+  });
   const closed = outline && !outline.unfinished ? outline : undefined;
-  const good = closed && readOutline(shape, closed, allowanceOf);
-  const laid = good?.ok ? good.outline : undefined;
-  const crossings = (good && !good.ok && good.fault.at) || [];
   const unnamed = closed && crossings.length === 0 ? nextToName(shape, closed) : undefined;
 
   const step = (label: string, next: OutlineFacts | undefined) =>
@@ -109,15 +107,89 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
   const lensWords = ({ scale }: View): string =>
     error === undefined ? '' : `good to ${Math.hypot(error, 1 / scale).toFixed(1)} mm here`;
   const practice = practiceTee[shape.id as keyof typeof practiceTee];
-  const back = laid && asTraced(laid);
-  const cut =
-    laid && back && outline?.drawn === 'seamline'
-      ? (cutLine(laid, { allowanceOf, cornersOf: (edge) => cornersAt(kind, edge, outline) }) ?? []).map(back)
-      : [];
-  const seamline =
-    laid && back && outline?.drawn === 'cut line' ? laid.edges.map(({ path }) => mapped(path, back)) : [];
-  const notches =
-    laid && back && closed ? notchMarks(laid, closed).map((mark) => markOnTable(mark, back)) : [];
+  const panel = (
+    <div className={styles.panel}>
+      <SheetPanel
+        under={under}
+        drawing={drawing}
+        read={read}
+        onPractise={
+          kind.kind === 'tee' && practice
+            ? () => void practise(kind, shape, practice, drawn).then(under.choose)
+            : undefined
+        }
+        onTake={(ring) => {
+          hands.select(undefined);
+          step('Outline from a drawing', closedOutline({ ...newOutline(hands.line, drawing.from), ring }));
+        }}
+        selected={onSheet ? selected : undefined}
+        onSelect={(nth) => {
+          hands.select(nth);
+          hands.setCursor(state?.corners[nth]);
+        }}
+      />
+      {!onSheet && (
+        <>
+          <OutlinePanel
+            under={flat ? 'a photo' : drawing.laid ? 'a drawing' : 'nothing'}
+            finding={finding}
+            outline={outline}
+            drawn={hands.line}
+            onDrawn={(next) => {
+              hands.setLine(next);
+              if (outline) step('What was traced', { ...outline, drawn: next });
+            }}
+            corner={hands.corner}
+            onCorner={hands.setCorner}
+            selected={selected}
+            onKeep={(label, next) => {
+              if (!next) hands.select(undefined);
+              step(label, next);
+            }}
+            onClose={hands.close}
+          />
+          {closed && (
+            <EdgesPanel
+              shape={shape}
+              outline={closed}
+              {...{ plan, naming, selected, allowanceOf }}
+              cornersOf={(edge) => cornersAt(kind, edge, {})}
+              onName={(edge) => {
+                hands.setPair(undefined);
+                setAsked(edge);
+              }}
+              onKeep={step}
+            />
+          )}
+          {closed && laid && (
+            <NotchesPanel
+              shape={shape}
+              outline={closed}
+              laid={laid}
+              setting={notching}
+              onSet={(next) => {
+                hands.setPair(undefined);
+                setAsked(undefined);
+                setNotching(next);
+              }}
+              onKeep={step}
+            />
+          )}
+          <PhotoChecks
+            pair={pair}
+            onPair={hands.setPair}
+            grainRad={outline?.grainRad}
+            hasFold={shape.edges.some(({ fold }) => fold)}
+            onGrain={closed && ((grainRad) => step('Grain', { ...closed, grainRad }))}
+            onPhoto={flat !== undefined}
+          />
+        </>
+      )}
+    </div>
+  );
+  // While a point is dragged it follows a moment after, so that the hand never waits.
+  const shownPanel = useDeferredValue(panel);
+  const shownBelow = useDeferredValue(children);
   return (
     <div className={styles.columns}>
       <div className={styles.left}>
@@ -159,92 +231,10 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
           </p>
         )}
       </div>
-      {children}
-      <div className={styles.panel}>
-        <SheetPanel
-          under={under}
-          drawing={drawing}
-          read={read}
-          onPractise={
-            kind.kind === 'tee' && practice
-              ? () => void practise(kind, shape, practice, drawn).then(under.choose)
-              : undefined
-          }
-          onTake={(ring) => {
-            hands.select(undefined);
-            step('Outline from a drawing', closedOutline({ ...newOutline(hands.line, drawing.from), ring }));
-          }}
-          selected={onSheet ? selected : undefined}
-          onSelect={(nth) => {
-            hands.select(nth);
-            hands.setCursor(state?.corners[nth]);
-          }}
-        />
-        {!onSheet && (
-          <>
-            <OutlinePanel
-              under={flat ? 'a photo' : drawing.laid ? 'a drawing' : 'nothing'}
-              finding={finding}
-              outline={outline}
-              drawn={hands.line}
-              onDrawn={(next) => {
-                hands.setLine(next);
-                if (outline) step('What was traced', { ...outline, drawn: next });
-              }}
-              corner={hands.corner}
-              onCorner={hands.setCorner}
-              selected={selected}
-              onKeep={(label, next) => {
-                if (!next) hands.select(undefined);
-                step(label, next);
-              }}
-              onClose={hands.close}
-            />
-            {closed && (
-              <EdgesPanel
-                shape={shape}
-                outline={closed}
-                {...{ plan, naming, selected, allowanceOf }}
-                cornersOf={(edge) => cornersAt(kind, edge, {})}
-                onName={(edge) => {
-                  hands.setPair(undefined);
-                  setAsked(edge);
-                }}
-                onKeep={step}
-              />
-            )}
-            {closed && laid && (
-              <NotchesPanel
-                shape={shape}
-                outline={closed}
-                laid={laid}
-                setting={notching}
-                onSet={(next) => {
-                  hands.setPair(undefined);
-                  setAsked(undefined);
-                  setNotching(next);
-                }}
-                onKeep={step}
-              />
-            )}
-            <PhotoChecks
-              pair={pair}
-              onPair={hands.setPair}
-              grainRad={outline?.grainRad}
-              hasFold={shape.edges.some(({ fold }) => fold)}
-              onGrain={closed && ((grainRad) => step('Grain', { ...closed, grainRad }))}
-              onPhoto={flat !== undefined}
-            />
-          </>
-        )}
-      </div>
+      {shownBelow}
+      {shownPanel}
     </div>
   );
-}
-
-/** A notch where the piece lies on the table, which may be turned and face down. */
-function markOnTable({ at, out, ...mark }: NotchMark, back: (one: Point) => Point): NotchMark {
-  return { ...mark, at: back(at), out: minus(back(plus(at, out)), back(at)) };
 }
 
 /** The first edge in order that begins nowhere yet. */
