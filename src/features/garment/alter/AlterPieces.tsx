@@ -1,12 +1,13 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Alteration, AlterationKind } from '@/core/facts/alteration';
 import { piecesAsCut } from '@/core/pieces/alter/asCut';
 import { rectanglesOf } from '@/core/ticket/rectangles';
 import { PieceShapes } from '@/features/pieces/PieceShapes';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { PickField } from '@/ui/PickField';
+import { useAfterPaint } from '@/ui/useAfterPaint';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { AlterationRow } from './AlterationRow';
@@ -28,10 +29,10 @@ export function AlterPieces() {
   const records = useRecords();
   const [opened, setOpened] = useState<string | undefined>(undefined);
   const list = garment.alterations ?? [];
-  const pieces = useDeferredValue(useMemo(() => piecesAsCut({ facts, kind, plan }), [facts, kind, plan]));
-  const rectangles = useDeferredValue(
-    useMemo(() => rectanglesOf(plan.ticket, plan.numbers), [plan.ticket, plan.numbers]),
-  );
+  const drawn = useAfterPaint(useMemo(() => ({ facts, kind, plan }), [facts, kind, plan]));
+  const pieces = useMemo(() => piecesAsCut(drawn), [drawn]);
+  const { ticket, numbers } = drawn.plan;
+  const rectangles = useMemo(() => rectanglesOf(ticket, numbers), [ticket, numbers]);
   if (pieces.length === 0) return null;
   const toPlan = list.some(({ change, zones }) => change === 'girths' && !zones);
   // From the list as it is at that moment: what was typed in a field may have come in since this was drawn.

@@ -1,5 +1,5 @@
 'use client';
-import { memo, useDeferredValue, useId, useMemo } from 'react';
+import { memo, useId, useMemo } from 'react';
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import type { GarmentKind } from '@/core/fit/garmentKind';
 import type { GarmentPlan } from '@/core/plan/types';
@@ -11,6 +11,7 @@ import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Hatch } from '@/ui/Hatch';
 import { isAtMostShare } from '@/core/units/tolerance';
 import { valueOf } from '@/ui/numbers';
+import { useAfterPaint } from '@/ui/useAfterPaint';
 import { useGarment } from '../page/useGarment';
 import { EdgeWindows } from './EdgeWindows';
 import styles from './Figure.module.css';
@@ -26,9 +27,9 @@ const BELOW = 9;
 /** Room at the sides, as a share of half the figure. */
 const BESIDE = 1.12;
 
-/** The wearer’s figure with the garment on it: drawn a moment after what is being slid or typed, so that that never waits. */
+/** The wearer’s figure with the garment on it: drawn in the frame after what is being slid or typed, so that that never waits. */
 export function OnFigure() {
-  const { facts, kind, plan } = useDeferredValue(useGarment());
+  const { facts, kind, plan } = useAfterPaint(useGarment());
   return <Figure facts={facts} kind={kind} plan={plan} />;
 }
 
