@@ -111,5 +111,4 @@ export function LengthField({
 
 /** Text that no further typing can turn into a length: say so at once instead of on leaving. */
 const isHopeless = (text: string, signed: boolean): boolean =>
-  (!signed && /^\s*[-−]/.test(text)) ||
-  /[^\s\d.,/'"⁄½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚a-z″′“”’‘−-]/iu.test(text);
+  (!signed && /^\s*[-−]/.test(text)) || /[^\s\d.,/'"⁄½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚a-z″′“”’‘−-]/iu.test(text);
