@@ -23,6 +23,8 @@ const alterationSpec = record('Alteration', {
   off: optional(flag('Switched off')),
   /** `girths`: how much larger all round, by zone; absent where it follows the plan. */
   zones: optional(map('Larger all round', lengthMm('Larger all round by', -600, 600, [-150, 150]), 40)),
+  /** `girths`: as wide at each zone as the size that the fit advises there. */
+  bySizes: optional(flag('By the sizes advised')),
   /** `length`: the zone it is near, and how far below that it lies. */
   zone: optional(id('the place on the body')),
   belowMm: optional(lengthMm('Below it by', -800, 1200, [-300, 400])),

@@ -17,6 +17,6 @@ export function piecesAsDrawn(inputs: {
   const { book, kind } = inputs;
   const drawn = planOutlines(inputs);
   const garment = { pattern: inputs.facts.garment.pattern };
-  const altered = planAltered({ book, facts: { garment }, kind, drawn, zones: [] });
+  const altered = planAltered({ book, facts: { garment }, kind, drawn, zones: [], size: undefined });
   return planPieces({ book, facts: { garment }, kind, drawn, altered });
 }

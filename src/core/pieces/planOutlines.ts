@@ -10,7 +10,7 @@ import { withNotchesCarried } from './notches';
 import type { Outline, OutlineFault, ReadOutline } from './outline';
 import { readOutlines, shapesOf } from './readOutlines';
 
-const outlinesSee = { records: ['pattern'], garment: ['pattern'] } as const;
+export const outlinesSee = { records: ['pattern'], garment: ['pattern'] } as const;
 
 interface Inputs {
   readonly book: Ledger;
@@ -40,27 +40,27 @@ const recall = createMemory<DrawnPieces>();
 const NONE: DrawnPieces = { facts: {}, outlines: {}, faults: {} };
 
 /** The outlines of a garment’s pattern in the size that is cut; the same object while they are the same. */
-export const planOutlines = stage(outlinesSee, (inputs: Inputs): DrawnPieces => {
-  const { garment, pattern } = inputs.facts;
-  const shapes = shapesOf(pattern, inputs.size);
-  const beside = pattern && besideOf(pattern, inputs.size);
+export const planOutlines = stage(outlinesSee, ({ kind, facts, size }: Inputs): DrawnPieces =>
+  outlinesAt(kind, facts, size),
+);
+
+/** A garment’s pattern in any of its sizes. */
+export function outlinesAt(
+  kind: GarmentKind,
+  { pattern, garment }: SeenBy<typeof outlinesSee>,
+  size: string | undefined,
+): DrawnPieces {
+  const shapes = shapesOf(pattern, size);
+  const beside = pattern && besideOf(pattern, size);
   if (Object.keys(shapes).length === 0 && !beside) return NONE;
-  const read = (of: Shapes) => readOutlines(inputs.kind, of, pattern, garment.pattern);
+  const read = (of: Shapes) => readOutlines(kind, of, pattern, garment.pattern);
   const own = read(shapes);
-  if (!beside) return recall([inputs.kind, shapes, ...Object.values(own)], () => drawnOf(shapes, own));
+  if (!beside) return recall([kind, shapes, ...Object.values(own)], () => drawnOf(shapes, own));
   const [a, b] = [read(beside.a.shapes), read(beside.b.shapes)];
-  return recall(
-    [inputs.kind, shapes, beside.share, ...[own, a, b].flatMap((one) => Object.values(one))],
-    () =>
-      withBetween(
-        inputs.kind,
-        drawnOf(shapes, own),
-        beside,
-        drawnOf(beside.a.shapes, a),
-        drawnOf(beside.b.shapes, b),
-      ),
+  return recall([kind, shapes, beside.share, ...[own, a, b].flatMap((one) => Object.values(one))], () =>
+    withBetween(kind, drawnOf(shapes, own), beside, drawnOf(beside.a.shapes, a), drawnOf(beside.b.shapes, b)),
   );
-});
+}
 
 function drawnOf(facts: Shapes, read: Readonly<Record<string, ReadOutline>>): DrawnPieces {
   const all = Object.entries(read);

@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { TODAY } from '../../../tests/demoFacts';
 import { household } from '@/demo/household';
 import { newGarment, type Garment } from '../facts/garment';
-import { ONE_SIZE } from '../facts/outline';
+import { ONE_SIZE, type Shapes } from '../facts/outline';
 import type { Cloth } from '../facts/cloth';
 import { newPattern, type Pattern } from '../facts/pattern';
+import { latestMeasures } from '../fit/latestMeasures';
 import type { Wearer } from '../facts/wearer';
 import { fittingGirths } from '../pieces/fittingGirths';
 import { catalogue } from '../garments/catalogue';
@@ -113,6 +114,46 @@ test('outlines of another size are not taken for those of the size that is cut',
   };
   expect(planOf({ ...bare, sizeId: 'm' }, sized).plan.pieces.edges).toEqual({});
   expect(Object.keys(planOf({ ...bare, sizeId: 's' }, sized).plan.pieces.edges)).toContain('neckline');
+});
+
+test('graded between sizes, each zone is as wide as the outlines of the size advised there, and seams go together', () => {
+  const { bust, hip } = latestMeasures(wearers.odile as Wearer);
+  const [b, h] = [bust?.mm ?? 0, hip?.mm ?? 0];
+  const wider = (by: number): Shapes =>
+    Object.fromEntries(
+      Object.entries(practiceTee).map(([id, facts]) => [
+        id,
+        { ...facts, ring: facts.ring.map((knot) => ({ ...knot, x: knot.x * by })) },
+      ]),
+    );
+  const sized: Pattern = {
+    ...traced,
+    sizes: {
+      s: { label: 'S', order: 0, values: { bust: b, hip: h - 80 } },
+      m: { label: 'M', order: 1, values: { bust: b + 80, hip: h } },
+    },
+    shapes: { s: wider(1), m: wider(1.08) },
+  };
+  const girthsIn = (sizeId: string) => {
+    const { plan, mm } = planOf({ ...bare, sizeId }, sized);
+    return Object.fromEntries(Object.entries(plan.pieces.girths).map(([zone, id]) => [zone, mm(id)]));
+  };
+  const [small, medium] = [girthsIn('s'), girthsIn('m')];
+  const alterations: Garment['alterations'] = [{ id: 'a', change: 'girths', bySizes: true }];
+  const { plan, mm } = planOf({ ...bare, sizeId: 's', alterations }, sized);
+  expect(plan.size?.zones.map(({ zone, nearest }) => [zone, nearest])).toEqual([
+    ['bust', 's'],
+    ['hip', 'm'],
+  ]);
+  expect(plan.pieces.alterations[0]).toMatchObject({ label: 'Graded between sizes' });
+  expect(plan.pieces.alterations[0]?.fault).toBeUndefined();
+  expect(mm(plan.pieces.girths.bust)).toBeCloseTo(small.bust ?? NaN, 0);
+  expect(mm(plan.pieces.girths.hip)).toBeCloseTo(medium.hip ?? NaN, 0);
+  expect(Math.abs((medium.hip ?? 0) - (small.hip ?? 0))).toBeGreaterThan(50);
+  expect(plan.pieces.seams.filter(({ verdict }) => verdict === 'wrong')).toEqual([]);
+  // Without a table nothing says which size to take where.
+  const untold = planOf({ ...bare, alterations }, traced);
+  expect(untold.plan.pieces.alterations[0]?.fault).toMatch(/needs a size table/);
 });
 
 test('bands are rectangles by themselves, as long and as wide as the ticket has them', () => {

@@ -53,7 +53,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
   const unfitted = planZones({ book, facts: given, kind, body, cloth });
   const size = planSize({ book, facts: given, kind, body, zones: unfitted });
   const drawn = planOutlines({ book, facts: given, kind, size: size?.cut });
-  const altered = planAltered({ book, facts: given, kind, drawn, zones: unfitted });
+  const altered = planAltered({ book, facts: given, kind, drawn, zones: unfitted, size });
   const pieces = planPieces({ book, facts: given, kind, drawn, altered });
   const garment = asMeasured(given.garment, kind, pieces, book.numbers);
   const facts = garment === given.garment ? given : { ...given, garment };

@@ -14,6 +14,8 @@ import { smoothCrossings, type Smoothed } from './smoothed';
 export interface Wanted {
   /** The finished girth at each zone around, mm, as the outlines measure it. */
   readonly girths: ByZone;
+  /** The girth at each zone of the size that the fit advises there, as the outlines of that size have it. */
+  readonly bySizes?: ByZone | undefined;
   /** The plan’s ease along the body, a share, where it has any. */
   readonly along?: number | undefined;
 }
@@ -73,7 +75,8 @@ function made(kind: GarmentKind, outlines: Outlines, one: Alteration, wanted: Wa
   switch (one.change) {
     case 'girths': {
       const { outlines: after, changes } = withGirths(kind, outlines, wantedBy(kind, outlines, one, wanted));
-      return changes.length === 0 ? NOTHING_TO_GO_BY : { after, zones: changes };
+      if (changes.length > 0) return { after, zones: changes };
+      return one.bySizes ? NO_SIZES : NOTHING_TO_GO_BY;
     }
     case 'length': {
       const { zone, belowMm = 0, byMm } = one;
@@ -104,8 +107,17 @@ function made(kind: GarmentKind, outlines: Outlines, one: Alteration, wanted: Wa
 const NOTHING_TO_GO_BY =
   'Nothing to go by yet: measure the wearer, test the cloth, and trace every piece of a zone.';
 
-/** The girths an alteration is to give: the plan’s, or each as it is now and so much larger. */
-function wantedBy(kind: GarmentKind, outlines: Outlines, { zones }: Alteration, { girths }: Wanted): ByZone {
+const NO_SIZES =
+  'Nothing to grade between yet: the pattern needs a size table, and outlines in the sizes that are advised.';
+
+/** The girths an alteration is to give: the plan’s, those of the sizes advised, or each as it is now and so much larger. */
+function wantedBy(
+  kind: GarmentKind,
+  outlines: Outlines,
+  { zones, bySizes }: Alteration,
+  { girths, bySizes: advised = {} }: Wanted,
+): ByZone {
+  if (bySizes) return advised;
   if (!zones) return girths;
   return Object.fromEntries(
     kind.zones.flatMap((zone): readonly (readonly [ZoneId, number])[] => {

@@ -35,7 +35,7 @@ export function piecesAsCut({
   const book = createLedger();
   book.adopt(plan.zones.map(({ rest }) => getNumber(plan.numbers, rest)));
   const drawn = planOutlines({ book, facts, kind, size: plan.size?.cut });
-  const { outlines } = planAltered({ book, facts, kind, drawn, zones: plan.zones });
+  const { outlines } = planAltered({ book, facts, kind, drawn, zones: plan.zones, size: plan.size });
   return kind.shapes.flatMap((shape) => {
     const [was, is] = [drawn.outlines[shape.id], outlines[shape.id]];
     const said = drawn.facts[shape.id];

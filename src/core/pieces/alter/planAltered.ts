@@ -7,12 +7,12 @@ import type { ZoneId } from '../../facts/garment';
 import type { GarmentKind, Zone } from '../../fit/garmentKind';
 import { edgesBeside } from '../../fit/pieceShape';
 import { LEAST_CHANGE_MM } from '../../fit/size';
-import type { ZonePlan } from '../../fit/types';
+import type { SizePlan, ZonePlan } from '../../fit/types';
 import { girthMm, girthParts, liesOn } from '../girth';
-import type { DrawnPieces } from '../planOutlines';
+import { outlinesAt, type DrawnPieces } from '../planOutlines';
 import type { Outlines } from '../outline';
 import { alterOutlines, type AlterationEffect, type Wanted } from './alter';
-import type { ZoneChange } from './girths';
+import type { ByZone, ZoneChange } from './girths';
 
 /** One alteration of the garment’s list, as the plan makes it. */
 export interface AlterationPlan {
@@ -35,7 +35,7 @@ export interface AlteredPieces {
   readonly drawnGirths: Readonly<Record<ZoneId, NumberId>>;
 }
 
-const alteredSees = { records: [], garment: ['alterations', 'pattern'] } as const;
+const alteredSees = { records: ['pattern'], garment: ['alterations', 'pattern'] } as const;
 
 interface Inputs {
   readonly book: Ledger;
@@ -43,6 +43,8 @@ interface Inputs {
   readonly kind: GarmentKind;
   readonly drawn: DrawnPieces;
   readonly zones: readonly ZonePlan[];
+  /** Which size the fit advises, by zone; absent without a size table. */
+  readonly size: SizePlan | undefined;
 }
 
 const recallDrawn = createMemory<AlteredPieces>();
@@ -118,8 +120,22 @@ function wantedOf(inputs: Inputs, targets: ReadonlyMap<ZoneId, Explained>): Want
   const along = easeAlong(inputs)?.value;
   return {
     girths: Object.fromEntries(around.map(({ id }) => [id, targets.get(id)?.value ?? 0])),
+    ...(inputs.facts.garment.alterations?.some(({ bySizes }) => bySizes)
+      ? { bySizes: girthsBySizes(inputs) }
+      : {}),
     ...(along === undefined ? {} : { along }),
   };
+}
+
+/** The girth at each zone of the size that is nearest there, where that has outlines, or is drawn between two that have. */
+function girthsBySizes({ kind, facts, size }: Inputs): ByZone {
+  return Object.fromEntries(
+    (size?.zones ?? []).flatMap(({ zone: id, nearest }) => {
+      const zone = kind.zones.find((one) => one.id === id);
+      const parts = zone && girthParts(kind, outlinesAt(kind, facts, nearest).outlines, zone);
+      return parts && zone.axis === 'around' ? [[id, girthMm(parts)]] : [];
+    }),
+  );
 }
 
 /** How much smaller than the body the plan is lengthwise, where it has a zone that tells; nothing where it is not smaller. */
@@ -152,6 +168,7 @@ function labelOf(kind: GarmentKind, one: Alteration): string {
   const zone = kind.zones.find(({ id }) => id === one.zone)?.label.toLowerCase() ?? 'a line';
   switch (one.change) {
     case 'girths':
+      if (one.bySizes) return 'Graded between sizes';
       return one.zones ? 'Girths of your own' : 'Girths to this plan';
     case 'length':
       return `${(one.byMm ?? 0) < 0 ? 'Shorter' : 'Longer'} near the ${zone}`;
@@ -181,7 +198,7 @@ function doneBy(
       says,
       pieces,
     }));
-  const wanted = alteration.zones ? undefined : targets;
+  const wanted = alteration.zones || alteration.bySizes ? undefined : targets;
   return zones.map((change) => girthDone(inputs, `alter.${alteration.id}`, change, wanted));
 }
 

@@ -14,10 +14,11 @@ import { AlterationRow } from './AlterationRow';
 import { withAdded } from './alterationList';
 
 /** What can be added, as a person would call it. */
-const ADDED: readonly { readonly id: AlterationKind | 'own'; readonly name: string }[] = [
+const ADDED: readonly { readonly id: AlterationKind | 'own' | 'graded'; readonly name: string }[] = [
   { id: 'length', name: 'Longer or shorter at a line' },
   { id: 'edge', name: 'A neckline, hem or other edge redrawn' },
   { id: 'own', name: 'Wider or narrower by an amount' },
+  { id: 'graded', name: 'Graded between sizes, as this fit advises' },
   { id: 'smooth', name: 'An edge run on smoothly over a seam' },
   { id: 'seat', name: 'A deeper or flatter seat' },
   { id: 'along', name: 'Shorter all along the body' },
@@ -34,7 +35,7 @@ export function AlterPieces() {
   const { ticket, numbers } = drawn.plan;
   const rectangles = useMemo(() => rectanglesOf(ticket, numbers), [ticket, numbers]);
   if (pieces.length === 0) return null;
-  const toPlan = list.some(({ change, zones }) => change === 'girths' && !zones);
+  const toPlan = list.some(({ change, zones, bySizes }) => change === 'girths' && !zones && !bySizes);
   // From the list as it is at that moment: what was typed in a field may have come in since this was drawn.
   const put = (label: string, next: (now: readonly Alteration[]) => readonly Alteration[]) => {
     const alterations = next(records.facts('garment', garmentId)?.alterations ?? []);
@@ -90,6 +91,7 @@ export function AlterPieces() {
             const chosen = ADDED.find((one) => one.id === id);
             if (!chosen) return;
             if (chosen.id === 'own') add('girths', 'Own girths', { zones: {} });
+            else if (chosen.id === 'graded') add('girths', 'Graded between sizes', { bySizes: true });
             else add(chosen.id, chosen.name);
           }}
         />

@@ -53,7 +53,9 @@ function ItsFields({ one, onChange }: Props) {
         <OwnGirths one={one} onChange={onChange} />
       ) : (
         <p className="soft small">
-          Each zone becomes as wide as this plan has it at rest, also when that changes.
+          {one.bySizes
+            ? 'Each zone becomes as wide as the outlines of the size advised there, smoothly from one to the next.'
+            : 'Each zone becomes as wide as this plan has it at rest, also when that changes.'}
         </p>
       );
     case 'length':
