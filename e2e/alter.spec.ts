@@ -129,3 +129,22 @@ test('a tee traced because it fits becomes one of the schools', async ({ page })
   await page.getByRole('button', { name: /^Undo: / }).click();
   await saved(page);
 });
+
+test('smaller with a minus, and a kink smoothed: typed slowly, on the traced tee', async ({ page }) => {
+  await visit(page, '/garments/rehearsal?stage=fit');
+  await page.getByLabel('Alter something else').selectOption('own');
+  const bust = page.getByLabel('Bust or chest: larger by (cm)');
+  await bust.click();
+  await bust.pressSequentially('-', { delay: 200 });
+  await page.waitForTimeout(700);
+  await expect(page.getByText(/minus sign/)).toBeHidden();
+  await bust.pressSequentially('2', { delay: 200 });
+  await page.keyboard.press('Tab');
+  // A quarter of it at each of four side edges.
+  await expect(page.getByText('Bust or chest: each side edge 5 mm further in.')).toBeVisible();
+  await page.getByLabel('Alter something else').selectOption('smooth');
+  await page.getByLabel('Over the seam').selectOption('shoulder');
+  // Altered to the plan, its armholes meet at an angle there.
+  await expect(page.getByText(/^armhole: a kink of \d+° taken out where the two pieces meet/)).toBeVisible();
+  await saved(page);
+});

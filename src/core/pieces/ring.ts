@@ -63,8 +63,16 @@ export function knotsRound(segments: readonly Segment[]): readonly Knot[] {
 
 export function isCorner(before: Segment, after: Segment): boolean {
   const [into, out] = [endDirection(before), startDirection(after)];
-  return !into || !out || Math.abs(angleBetween(into, out)) > CORNER_RAD;
+  if (!into || !out) return true;
+  const turn = Math.abs(angleBetween(into, out));
+  if (turn > CORNER_RAD) return true;
+  // Straight stretches stand for a curve only where they hardly leave it.
+  const straight = [before, after].filter(({ kind }) => kind === 'line');
+  const short = Math.min(...straight.map(({ from, to }) => distance(from, to)));
+  return straight.length === 2 && short * turn > 8 * SAMPLED_MM;
 }
+/** A curve written as straight stretches lies this near them, mm (from memory); a stretch of `l` that turns by θ leaves it by lθ/8 (D). */
+const SAMPLED_MM = 0.25;
 
 /** An outline out of its edges’ seamlines, which close a ring. */
 export function outlineAlong(

@@ -53,7 +53,7 @@ interface Props {
 
 /** The work on one piece: the table on the left, what to do on the right. */
 export function TraceWork({ place, kind, shape, traced, drawn, plan, children }: Props) {
-  const { outline, keep, show, pattern } = traced;
+  const { outline, dragging, keep, show, pattern } = traced;
   const under = useUnder(place);
   const drawing = useDrawing();
   const { photo, state } = under;
@@ -187,9 +187,9 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
       )}
     </div>
   );
-  // While a point is dragged it follows a moment after, so that the hand never waits.
-  const shownPanel = useDeferredValue(panel);
-  const shownBelow = useDeferredValue(children);
+  // While a point is dragged both follow a moment after, so that the hand never waits.
+  const laterPanel = useDeferredValue(panel);
+  const laterBelow = useDeferredValue(children);
   return (
     <div className={styles.columns}>
       <div className={styles.left}>
@@ -231,8 +231,8 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
           </p>
         )}
       </div>
-      {shownBelow}
-      {shownPanel}
+      {dragging ? laterBelow : children}
+      {dragging ? laterPanel : panel}
     </div>
   );
 }

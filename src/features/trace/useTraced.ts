@@ -8,6 +8,8 @@ export interface Traced {
   /** The pattern as it is with what is being dragged. */
   readonly pattern: Pattern;
   readonly outline: OutlineFacts | undefined;
+  /** A point of it is being dragged. */
+  readonly dragging: boolean;
   /** Keeps a step: it can be undone by itself. */
   readonly keep: (label: string, outline: OutlineFacts | undefined) => void;
   /** Shows an outline while it is dragged, and keeps nothing. */
@@ -33,6 +35,7 @@ export function useTraced(id: string, stored: Pattern, size: string, piece: stri
   return {
     pattern,
     outline,
+    dragging: outline !== kept,
     keep: (label, next) => {
       setDragged(undefined);
       records.set('pattern', id, label, { [`shapes.${size}.${piece}`]: next });

@@ -2,7 +2,7 @@ import { DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf';
 import { path as pen } from 'd3-path';
 import { findFaults } from '../../facts/faults';
 import { MOST_KNOTS, outlineSpec } from '../../facts/outline';
-import { lengthOf } from '../../geometry/path';
+import { lengthOf, polyline } from '../../geometry/path';
 import { areaOf } from '../../geometry/ring';
 import { closedOutline, newOutline } from '../../pieces/edits';
 import { ringPath } from '../../pieces/ring';
@@ -232,4 +232,28 @@ test('chains are joined whichever way their lines run, and a line that meets non
     0.1,
   );
   expect(chains.map((one) => one.length)).toEqual([4, 2]);
+});
+
+test('a curve written as many straight stretches has no corners but its ends; a shallow bend of long ones is one', () => {
+  const arc = Array.from({ length: 31 }, (_, nth) => ({
+    x: 200 * Math.cos((nth / 30) * (Math.PI / 2)),
+    y: 200 * Math.sin((nth / 30) * (Math.PI / 2)),
+  }));
+  // From the arc's end a side that bends by fourteen degrees half way down.
+  const ring = [
+    { x: 0, y: 0 },
+    { x: 200, y: 0 },
+    ...arc.slice(1),
+    { x: -20, y: 200 },
+    { x: -80, y: 100 },
+    { x: -110, y: 0 },
+  ];
+  const knots = knotsOfDrawn({ name: '', layer: '', path: polyline([...ring, { x: 0, y: 0 }]) }, 1);
+  const corners = knots.flatMap(({ x, y, corner }) => (corner ? [[Math.round(x), Math.round(y)]] : []));
+  expect(corners).toEqual([
+    [200, 0],
+    [-20, 200],
+    [-80, 100],
+    [-110, 0],
+  ]);
 });

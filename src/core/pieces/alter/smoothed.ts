@@ -7,8 +7,9 @@ import { crossingEnds } from '../walk';
 import { withRedrawn } from './redrawn';
 import { walkAsBefore } from './walkAsBefore';
 
-/** A crossing is smooth when its kink is no more than this, radians. */
-const SMOOTH_RAD = (0.2 * Math.PI) / 180;
+/** A kink that nobody sees is left, one that is taken out is taken out to this, radians. */
+const SEEN_RAD = Math.PI / 180;
+const SMOOTH_RAD = 0.2 * SEEN_RAD;
 const MOST_ROUNDS = 8;
 /** So far from the seam the edge is bent, mm, and no further than half of it. */
 const REACH_MM = 80;
@@ -22,7 +23,7 @@ export interface Smoothed {
 
 /**
  * Pieces whose edges run on without a kink across one seam: on either side the edge is bent by half of it, near the seam,
- * where it ends as before. Seams walk as they did. No kink where there was none, or the seam joins more than two edges.
+ * where it ends as before. Seams walk as they did. No kink where there was none to be seen, or the seam joins more than two edges.
  */
 export function smoothCrossings(
   { sewn }: Pick<GarmentKind, 'sewn'>,
@@ -31,10 +32,12 @@ export function smoothCrossings(
 ): { readonly outlines: Outlines; readonly smoothed: readonly Smoothed[] } {
   const one = sewn.find(({ id }) => id === seam);
   if (!one) return { outlines, smoothed: [] };
-  const kinked = crossingEnds(outlines, one).filter(({ kinkRad }) => Math.abs(kinkRad) > SMOOTH_RAD);
+  const kinked = crossingEnds(outlines, one).filter(({ kinkRad }) => Math.abs(kinkRad) > SEEN_RAD);
   let now = outlines;
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
-    const left = crossingEnds(now, one).filter(({ kinkRad }) => Math.abs(kinkRad) > SMOOTH_RAD);
+    const left = crossingEnds(now, one).filter(
+      ({ at, kinkRad }) => Math.abs(kinkRad) > SMOOTH_RAD && kinked.some((was) => was.at === at),
+    );
     if (left.length === 0) break;
     for (const { kinkRad, ends } of left)
       for (const { piece, nth, which } of ends)
