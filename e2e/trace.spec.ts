@@ -343,6 +343,12 @@ test('a nested drawing under the table: one size is looked at, its square checke
   await page.getByRole('button', { name: 'Check its scale' }).click();
   await clickOn(page, { x: 150 * 0.98, y: 250 * 0.98 });
   await expect(page.getByText('9.8 cm × 9.8 cm')).toBeVisible();
+  // Typed again, slowly: half a number makes no verdict of its own.
+  const side = page.getByLabel('In truth one side is (cm)');
+  await side.fill('');
+  await side.pressSequentially('1', { delay: 150 });
+  await page.waitForTimeout(100);
+  await side.pressSequentially('0', { delay: 150 });
   await expect(page.getByText('The scale is 2.0 % too small.')).toBeVisible();
   await page.getByRole('button', { name: 'Make it true' }).click();
   await page.getByRole('radio', { name: 'the seamline' }).check({ force: true });

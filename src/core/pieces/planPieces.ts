@@ -1,9 +1,9 @@
-import type { Explained, Term } from '../explain/explained';
+import type { Explained, Phrase, Term } from '../explain/explained';
 import { getNumber, leaf, say, type Input, type Ledger } from '../explain/ledger';
 import { createMemory } from '../explain/remember';
 import { stage, type SeenBy } from '../explain/stage';
 import type { Edge, GarmentKind, Zone } from '../fit/garmentKind';
-import type { PieceShape, SewnEdges } from '../fit/pieceShape';
+import { edgesBeside, type PieceShape, type SewnEdges } from '../fit/pieceShape';
 import type { AlteredPieces } from './alter/planAltered';
 import { lengthOf } from '../geometry/path';
 import { countOf, girthParts } from './girth';
@@ -45,6 +45,7 @@ function workPieces({ book, kind, drawn, altered }: Inputs): PiecesPlan {
         outlined: outline !== undefined,
         ...(fault ? { fault: fault.sentence } : {}),
         edges: outline ? edgesOfPiece(on, shape, outline) : [],
+        notches: outline ? notchesOfPiece(on, shape) : [],
         unlike: outline ? unlikeSides(on, shape, outline) : [],
       };
     }),
@@ -92,7 +93,7 @@ function rowsOf({ book, kind }: OnOutlines, walked: readonly SeamWalk[]): Pieces
 const recallBare = createMemory<PiecesPlan>();
 /** Most garments: their pieces are named, and nothing is measured. */
 const withoutOutlines = ({ shapes }: GarmentKind): PiecesPlan => ({
-  pieces: shapes.map(({ id, label }) => ({ id, label, outlined: false, edges: [], unlike: [] })),
+  pieces: shapes.map(({ id, label }) => ({ id, label, outlined: false, edges: [], notches: [], unlike: [] })),
   seams: [],
   edges: {},
   runs: {},
@@ -135,6 +136,24 @@ function edgesOfPiece(on: OnOutlines, shape: PieceShape, outline: Outline): Piec
       noteOf(on, shape.id, id),
     );
     return [{ id, label, length: entry.id }];
+  });
+}
+
+/** Where the notches of a piece are cut: along the seamline of each edge, from what it begins at. */
+function notchesOfPiece({ book, outlines, drawn }: OnOutlines, shape: PieceShape): readonly Phrase[] {
+  return shape.edges.flatMap(({ id, label }, nth) => {
+    const [before] = edgesBeside(shape, nth);
+    return notchesOn(`${shape.id}.${id}`, drawn, outlines).map(({ mm, double }, which) => {
+      const at = book.given(
+        `piece.${shape.id}.${id}.notch${which + 1}`,
+        `${shape.label.toLowerCase()}, ${label}: its ${double ? 'double notch' : 'notch'}`,
+        mm,
+        'mm',
+        'measured',
+        'Along the seamline, as it was set.',
+      );
+      return say`${double ? 'double notch' : 'notch'} on the ${label}, ${at} from the ${before.label}`;
+    });
   });
 }
 

@@ -19,6 +19,8 @@ export interface PiecePlan {
   readonly outlined: boolean;
   readonly fault?: string;
   readonly edges: readonly PieceEdgePlan[];
+  /** Where its notches are cut, as a person at the table is told. */
+  readonly notches: readonly Phrase[];
   /** Edges of a piece drawn whole that are not as long on both its sides. */
   readonly unlike: readonly { readonly label: string; readonly a: NumberId; readonly b: NumberId }[];
 }

@@ -11,7 +11,9 @@ import { fittingGirths } from '../pieces/fittingGirths';
 import { catalogue } from '../garments/catalogue';
 import { made } from '../pieces/alter/testShapes';
 import { practiceTee } from '../pieces/practice';
+import { withNotches } from '../pieces/notches';
 import { rectanglesOf } from '../ticket/rectangles';
+import { phraseText } from '../explain/display';
 import { planSewing } from '../sewing/planSewing';
 import { planGarment } from './planGarment';
 
@@ -154,6 +156,25 @@ test('graded between sizes, each zone is as wide as the outlines of the size adv
   // Without a table nothing says which size to take where.
   const untold = planOf({ ...bare, alterations }, traced);
   expect(untold.plan.pieces.alterations[0]?.fault).toMatch(/needs a size table/);
+});
+
+test('who cuts a piece is told where its notches are, on the pieces as they are altered', () => {
+  const side = withNotches(practiceTee.front, 'side', [{ atMm: 100 }, { atMm: 200, double: true }]);
+  const notched: Pattern = { ...traced, shapes: { [ONE_SIZE]: { ...practiceTee, front: side } } };
+  const line = (garment: Garment, piece: string) => {
+    const { plan } = planOf(garment, notched);
+    const row = plan.ticket.flatMap(({ rows }) => rows).find(({ id }) => id === piece);
+    return phraseText(row?.details.at(-1) ?? [], plan.numbers, 'cm');
+  };
+  expect(line(bare, 'front')).toBe(
+    'notch on the side, 10.0 cm from the armhole; double notch on the side, 20.0 cm from the armhole',
+  );
+  expect(line(bare, 'back')).not.toMatch(/notch/);
+  const longer: Garment = {
+    ...bare,
+    alterations: [{ id: 'a', change: 'along', share: -0.1 }],
+  };
+  expect(line(longer, 'front')).toMatch(/notch on the side, 11\.0 cm from the armhole/);
 });
 
 test('bands are rectangles by themselves, as long and as wide as the ticket has them', () => {

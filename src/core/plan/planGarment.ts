@@ -73,7 +73,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
     edges,
     cloth,
     size,
-    alterations: pieces.alterations,
+    pieces,
   });
   const cutting = planCutting({ book, facts, edges });
   const steps = stepSummaries(sewn, garment);

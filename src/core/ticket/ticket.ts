@@ -82,20 +82,30 @@ function outerLies({ cloth }: TicketInputs): { readonly lies?: Phrase } {
   };
 }
 
-/** What was altered on the outline of a piece, so that who cuts it by the paper knows. */
-function alteredLines({ kind, alterations }: TicketInputs, { id }: Piece): Phrase[] {
-  const shape = kind.shapes.find(({ pieces, also }) => pieces.includes(id) || also?.includes(id));
-  return alterations
-    .flatMap(({ does }) => does)
-    .filter(({ pieces }) => shape && pieces.includes(shape.id))
-    .map(({ says }) => say`altered: ${says}`);
+/** What was done to the outline of a piece, so that who cuts it by the paper knows: its alterations, and its notches. */
+function outlineLines(
+  { kind, pieces }: TicketInputs,
+  { id }: Piece,
+): { altered: Phrase[]; notches: Phrase[] } {
+  const shape = kind.shapes.find(({ pieces: ids, also }) => ids.includes(id) || also?.includes(id));
+  const notches = pieces.pieces.find((one) => one.id === shape?.id)?.notches ?? [];
+  return {
+    altered: pieces.alterations
+      .flatMap(({ does }) => does)
+      .filter(({ pieces: on }) => shape && on.includes(shape.id))
+      .map(({ says }) => say`altered: ${says}`),
+    notches:
+      notches.length === 0
+        ? []
+        : [notches.reduce<Phrase>((all, one) => [...all, ...(all.length === 0 ? [] : ['; ']), ...one], [])],
+  };
 }
 
 function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
   const { book, zones, facts } = inputs;
   const edge = inputs.edges.find(({ strips }) => strips.some(({ rows }) => rows.includes(piece.id)));
   const strip = edge?.strips.find((one) => one.rows.includes(piece.id));
-  const altered = strip ? [] : alteredLines(inputs, piece);
+  const { altered, notches } = strip ? { altered: [], notches: [] } : outlineLines(inputs, piece);
   const changes = strip
     ? []
     : zones
@@ -118,7 +128,7 @@ function pieceRow(inputs: TicketInputs, piece: Piece): TicketRow {
       ).id,
     ...(strip ? { length: strip.cutLength } : {}),
     ...(strip?.cutWidth ? { width: strip.cutWidth } : {}),
-    details: edge && strip ? stripDetails(inputs, edge, strip) : [...altered, ...changes],
+    details: edge && strip ? stripDetails(inputs, edge, strip) : [...altered, ...changes, ...notches],
     ...cutOf(inputs, piece.id, facts.garment.cuts[piece.id], strip?.cutLength, strip?.cutWidth),
   };
 }

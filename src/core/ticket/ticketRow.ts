@@ -6,7 +6,7 @@ import type { SeenBy } from '../explain/stage';
 import type { Cut } from '../facts/garment';
 import type { GarmentKind } from '../fit/garmentKind';
 import type { EdgePlan, StripPlan, TapeLength } from '../edges/types';
-import type { AlterationPlan } from '../pieces/alter/planAltered';
+import type { PiecesPlan } from '../pieces/types';
 import type { SizePlan, ZonePlan } from '../fit/types';
 import type { TicketRow } from './types';
 
@@ -25,8 +25,8 @@ export interface TicketInputs {
   readonly zones: readonly ZonePlan[];
   readonly edges: readonly EdgePlan[];
   readonly size: SizePlan | undefined;
-  /** How the pieces are altered before they are cut. */
-  readonly alterations: readonly AlterationPlan[];
+  /** How the pieces are altered before they are cut, and where their notches are. */
+  readonly pieces: Pick<PiecesPlan, 'alterations' | 'pieces'>;
   /** What goes round the body: the outer cloth, or the layers together. */
   readonly cloth: ClothReading | undefined;
 }
