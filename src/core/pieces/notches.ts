@@ -79,10 +79,11 @@ function carriedTo(
   from: Outline,
   to: Outline,
 ): readonly NotchOn[] {
+  const notches = facts?.edges?.[edge]?.notches;
   const [was, is] = [from, to].map((one) => pathOfEdge(one, edge));
-  if (!was || !is) return [];
+  if (!notches || !was || !is) return [];
   const by = lengthOf(is) / lengthOf(was);
-  return (facts?.edges?.[edge]?.notches ?? [])
+  return notches
     .filter(({ atMm }) => atMm < lengthOf(was))
     .map(({ atMm, double = false }) => ({ mm: atMm * by, double }));
 }
@@ -138,6 +139,7 @@ export function walkNotches(
   { a, b }: SewnEdges,
   notchesOf: (name: string) => readonly NotchOn[],
 ): NotchWalk | undefined {
+  if ([...a, ...b].every((name) => notchesOf(name).length === 0)) return undefined;
   const [first, second] = [a, b].map((names) => chainsOf(outlines, names, notchesOf)) as [Chain[], Chain[]];
   const pairs = first.flatMap((one) =>
     second
@@ -145,7 +147,7 @@ export function walkNotches(
       .map((other) => ({ one, other, off: offBy(one, other) })),
   );
   const [best] = pairs.toSorted((x, y) => x.off - y.off);
-  if (!best || (best.one.notches.length === 0 && best.other.notches.length === 0)) return undefined;
+  if (!best) return undefined;
   const counts = [best.one.notches.length, best.other.notches.length] as const;
   if (counts[0] !== counts[1]) return { counts };
   const [onA, onB] = [placesOf(best.one), placesOf(best.other)];
