@@ -3,7 +3,8 @@ import { PDFDocument } from '@cantoo/pdf-lib';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Knot } from '../src/core/facts/outline';
-import { flattened } from '../src/core/geometry/ring';
+import { boundsOfPoints, flattened } from '../src/core/geometry/ring';
+import { MM_PER_INCH } from '../src/core/units/constants';
 import type { Path } from '../src/core/geometry/path';
 import { ringPath } from '../src/core/pieces/ring';
 import { drawnPatterns } from '../src/demo/drawn/pieces';
@@ -16,7 +17,7 @@ import { takenFrom } from './takenFrom';
 const FOLDER = join(import.meta.dirname, '../src/demo/drawn');
 /** Between pieces that lie side by side, mm. */
 const APART_MM = 40;
-const PT_PER_MM = 72 / 25.4;
+const PT_PER_MM = 72 / MM_PER_INCH;
 
 interface Laid {
   readonly id: string;
@@ -29,14 +30,20 @@ interface Laid {
 function laidOut(pieces: Readonly<Record<string, readonly Knot[]>>): readonly Laid[] {
   let left = APART_MM;
   return Object.entries(pieces).map(([id, ring]) => {
-    const [xs, ys] = [ring.map(({ x }) => x), ring.map(({ y }) => y)];
-    const [dx, dy] = [left - Math.min(...xs), APART_MM - Math.min(...ys)];
+    const box = boundsOfPoints(ring);
+    const [dx, dy] = [left - box.left, APART_MM - box.top];
     const path = ringPath(ring.map((knot) => ({ ...knot, x: knot.x + dx, y: knot.y + dy })));
     if (!path) throw new Error(`expected an outline for ${id}`);
-    left += Math.max(...xs) - Math.min(...xs) + APART_MM;
-    return { id, path, right: left, bottom: Math.max(...ys) + dy + APART_MM };
+    left += box.right - box.left + APART_MM;
+    return { id, path, right: left, bottom: box.bottom + dy + APART_MM };
   });
 }
+
+/** The sheet that they lie on, mm. */
+const sizeOf = (laid: readonly Laid[]) => ({
+  wide: Math.max(...laid.map(({ right }) => right)),
+  high: Math.max(...laid.map(({ bottom }) => bottom)),
+});
 
 const number = (mm: number): string => mm.toFixed(4);
 const svgPath = (path: Path, by = 1): string =>
@@ -51,10 +58,7 @@ const svgPath = (path: Path, by = 1): string =>
     .join('') + 'Z';
 
 function svgOf(laid: readonly Laid[]): string {
-  const [wide, high] = [
-    Math.max(...laid.map(({ right }) => right)),
-    Math.max(...laid.map(({ bottom }) => bottom)),
-  ];
+  const { wide, high } = sizeOf(laid);
   const paths = laid.map(
     ({ id, path }) => `  <path id="${id}" fill="none" stroke="#000" d="${svgPath(path)}"/>`,
   );
@@ -68,7 +72,9 @@ function dxfOf(laid: readonly Laid[]): string {
   dxf.addLayer('14', 7, 'CONTINUOUS');
   dxf.setCurrentLayerName('14');
   for (const { path } of laid)
-    dxf.addLWPolyline(flattened(path, 0.02).map(({ x, y }) => ({ point: point2d(x / 25.4, -y / 25.4) })));
+    dxf.addLWPolyline(
+      flattened(path, 0.02).map(({ x, y }) => ({ point: point2d(x / MM_PER_INCH, -y / MM_PER_INCH) })),
+    );
   return dxf.stringify();
 }
 
@@ -77,10 +83,7 @@ async function pdfOf(laid: readonly Laid[]): Promise<Uint8Array> {
   // The same file each time.
   file.setCreationDate(new Date(0));
   file.setModificationDate(new Date(0));
-  const [wide, high] = [
-    Math.max(...laid.map(({ right }) => right)),
-    Math.max(...laid.map(({ bottom }) => bottom)),
-  ];
+  const { wide, high } = sizeOf(laid);
   const page = file.addPage([wide * PT_PER_MM, high * PT_PER_MM]);
   for (const { path } of laid)
     page.drawSvgPath(svgPath(path, PT_PER_MM), { x: 0, y: high * PT_PER_MM, borderWidth: 1 });

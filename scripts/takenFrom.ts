@@ -7,6 +7,7 @@ import { readDxf } from '../src/core/formats/drawing/dxfDrawing';
 import { readPdfPage, type PdfSheet } from '../src/core/formats/drawing/pdfDrawing';
 import { readSvg } from '../src/core/formats/drawing/svgDrawing';
 import { distance, type Point } from '../src/core/geometry/point';
+import { boundsOfPoints } from '../src/core/geometry/ring';
 import { catalogue } from '../src/core/garments/catalogue';
 import { closedOutline, namedInOrder, newOutline } from '../src/core/pieces/edits';
 import { drawnPatterns, type DrawnPattern } from '../src/demo/drawn/pieces';
@@ -40,7 +41,7 @@ export function takenFrom(folder: string, id: string): Shapes {
 
 /** A point of a ring, seen from the upper left corner of the box round it. */
 function fromCorner(ring: readonly Knot[], nth: number): Point {
-  const [left, top] = [Math.min(...ring.map(({ x }) => x)), Math.min(...ring.map(({ y }) => y))];
+  const { left, top } = boundsOfPoints(ring);
   return { x: (ring[nth]?.x ?? 0) - left, y: (ring[nth]?.y ?? 0) - top };
 }
 

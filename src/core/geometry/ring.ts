@@ -69,13 +69,20 @@ export interface Bounds {
   readonly bottom: number;
 }
 
-/** The smallest upright rectangle round a path, to within the flatness of its polygon. */
-export function boundsOf(path: Path): Bounds {
-  const points = flattened(path);
-  const xs = points.map(({ x }) => x);
-  const ys = points.map(({ y }) => y);
-  return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
+/** The smallest upright rectangle round points, however many; inside out round none. */
+export function boundsOfPoints(points: readonly Point[]): Bounds {
+  const box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };
+  for (const { x, y } of points) {
+    box.left = Math.min(box.left, x);
+    box.top = Math.min(box.top, y);
+    box.right = Math.max(box.right, x);
+    box.bottom = Math.max(box.bottom, y);
+  }
+  return box;
 }
+
+/** The smallest upright rectangle round a path, to within the flatness of its polygon. */
+export const boundsOf = (path: Path): Bounds => boundsOfPoints(flattened(path));
 
 /** Where a ring of points crosses itself; its neighbours’ shared ends are no crossing. Empty for a ring that does not. */
 export function crossingsOf(ring: readonly Point[]): readonly Point[] {

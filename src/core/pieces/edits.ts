@@ -176,3 +176,15 @@ export function nearestOn(
   const { nth, at, offMm } = nearestOnPath(path, to);
   return { after: ring.indexOf(knotsApart(ring)[nth] as Knot), at, mm: offMm };
 }
+
+/** The outline with something said of an edge; what is undefined is no longer said. */
+export function withEdgeSaid(
+  outline: OutlineFacts,
+  edge: string,
+  said: { readonly [K in keyof EdgeSaid]?: EdgeSaid[K] | undefined },
+): OutlineFacts {
+  const all = Object.entries({ ...outline.edges?.[edge], ...said });
+  const now: EdgeSaid = Object.fromEntries(all.filter(([, value]) => value !== undefined));
+  return { ...outline, edges: { ...outline.edges, [edge]: now } };
+}
+type EdgeSaid = NonNullable<OutlineFacts['edges']>[string];

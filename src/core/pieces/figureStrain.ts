@@ -160,15 +160,18 @@ export function strainOfPieces(
       });
       const each = on.some(({ zone }) => isEachSide(zone));
       const count = countOf(kind, shape) / (each ? 2 : 1);
-      return { outline, anchors, count };
+      const ends = [anchors[0], anchors.at(-1)].flatMap((one): readonly PieceEnd[] =>
+        outline && one ? [{ ...one, sides: sidesBeside(outline, one.y) }] : [],
+      );
+      return { outline, anchors, ends, count };
     });
     return (y) => {
       const exact = on.find((place) => place.y === y);
       const known = exact && parts.get(exact.zone.id);
       if (known) return girthMm(known);
       let sum = 0;
-      for (const { outline, anchors, count } of widths) {
-        const wide = outline && wideAt(outline, anchors, y);
+      for (const { outline, anchors, ends, count } of widths) {
+        const wide = outline && wideAt({ outline, anchors, ends }, y);
         if (wide === undefined) return undefined;
         sum += count * wide;
       }
@@ -180,30 +183,35 @@ export function strainOfPieces(
 /** One unit of the figure, mm. */
 const MM_PER_UNIT = 10;
 
+/** A height of the body that lies at a height of a piece, and the edges that bound the piece there. */
+interface PieceEnd extends Knot {
+  readonly sides: readonly ShapeEdge[];
+}
+
 /** How wide a piece is where it lies at a height of the body; nothing where it does not go from side to side there. */
-function wideAt(outline: Outline, anchors: readonly Knot[], y: number): number | undefined {
+function wideAt(
+  { outline, anchors, ends }: { outline: Outline; anchors: readonly Knot[]; ends: readonly PieceEnd[] },
+  y: number,
+): number | undefined {
   const inside = between(anchors, y);
-  const end = inside === undefined ? ((anchors[0]?.x ?? 0) > y ? anchors[0] : anchors.at(-1)) : undefined;
+  const end = inside === undefined ? ends[(ends[0]?.x ?? 0) > y ? 0 : 1] : undefined;
   const here = inside ?? (end && end.y + (y - end.x) * MM_PER_UNIT);
-  if (here === undefined) return undefined;
-  const across = edgesAcross(outline, here);
-  if (across.length === 0 || across.some(({ edge, seam }) => edge !== undefined && seam === undefined))
-    return undefined;
+  const sides = here === undefined ? undefined : sidesAt(outline, here);
+  if (here === undefined || !sides) return undefined;
   // Beyond the zones it goes on as far as the same edges do: an armhole is no girth.
-  if (end && !sameEdges(across, besideAnchor(outline, end.y))) return undefined;
-  return widthAt(outline, here);
+  return end && !sameEdges(sides, end.sides) ? undefined : widthAt(outline, here);
+}
+
+/** The edges that bound a piece at a height; nothing where it does not go from side to side, at a slanting end. */
+function sidesAt(outline: Outline, y: number): readonly ShapeEdge[] | undefined {
+  const across = edgesAcross(outline, y);
+  const isSide = ({ edge, seam }: ShapeEdge): boolean => edge === undefined || seam !== undefined;
+  return across.length > 0 && across.every(isSide) ? across : undefined;
 }
 
 /** The edges that bound a piece at an anchor; a hair inside it where that is an end of them. */
-function besideAnchor(outline: Outline, y: number): readonly ShapeEdge[] {
-  const at = [y, y - HAIR_MM, y + HAIR_MM].map((one) => edgesAcross(outline, one));
-  return (
-    at.find(
-      (edges) =>
-        edges.length > 0 && edges.every(({ edge, seam }) => edge === undefined || seam !== undefined),
-    ) ?? []
-  );
-}
+const sidesBeside = (outline: Outline, y: number): readonly ShapeEdge[] =>
+  sidesAt(outline, y) ?? sidesAt(outline, y - HAIR_MM) ?? sidesAt(outline, y + HAIR_MM) ?? [];
 const HAIR_MM = 0.5;
 
 const sameEdges = (a: readonly ShapeEdge[], b: readonly ShapeEdge[]): boolean =>

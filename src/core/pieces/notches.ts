@@ -1,14 +1,11 @@
 import type { Notch, OutlineFacts } from '../facts/outline';
 import { nearestOnPath } from '../geometry/nearest';
-import { directionAlong, lengthOf, pointAlong, type Path } from '../geometry/path';
+import { directionAlong, lengthOf, pointAlong } from '../geometry/path';
 import { outwardOf, type Point } from '../geometry/point';
 import type { SewnEdges } from '../fit/pieceShape';
-import type { Outline, Outlines } from './outline';
+import { pathOfEdge, type Outline, type Outlines } from './outline';
+import { withEdgeSaid } from './edits';
 import { endsOf, fate, namedEdge } from './walk';
-
-/** The seamline of an edge where it is found first, from its start, clockwise. */
-const pathOfEdge = (outline: Outline, id: string): Path | undefined =>
-  outline.edges.find(({ of }) => of.id === id)?.path;
 
 /** The edge whose seamline passes nearest to a place, and how far along it that is; nothing on the fold or out of reach, mm. */
 export function notchNear(
@@ -40,10 +37,8 @@ export function notchTurned(
 
 /** The outline with these notches on an edge, in order along it. */
 export function withNotches(outline: OutlineFacts, edge: string, notches: readonly Notch[]): OutlineFacts {
-  const said = Object.entries(outline.edges?.[edge] ?? {}).filter(([key]) => key !== 'notches');
   const inOrder = notches.toSorted((a, b) => a.atMm - b.atMm);
-  const now = Object.fromEntries(inOrder.length === 0 ? said : [...said, ['notches', inOrder]]);
-  return { ...outline, edges: { ...outline.edges, [edge]: now } };
+  return withEdgeSaid(outline, edge, { notches: inOrder.length === 0 ? undefined : inOrder });
 }
 
 /** A notch on an outline: where it is, and which way is out of the piece. */

@@ -202,6 +202,14 @@ function middleOf(path: Path): Point {
 /** The closed path round a piece. */
 export const roundPiece = ({ edges }: Outline): Path => pathOf(edges.flatMap(({ path }) => path));
 
+/** Whether an outline is drawn as its kind has it: a piece drawn whole has its edges twice, and no end at the fold. */
+export const isAsItsKind = ({ folded, shape }: Outline): boolean =>
+  folded || !shape.edges.some(({ fold }) => fold);
+
+/** The seamline of an edge where it is found first, from its start, clockwise. */
+export const pathOfEdge = ({ edges }: Outline, id: string): Path | undefined =>
+  edges.find(({ of }) => of.id === id)?.path;
+
 /** The edges before and after one of an outline. */
 export function neighbours(
   { edges }: Outline,

@@ -45,21 +45,31 @@ const CORNER_RAD = (20 * Math.PI) / 180;
 /** The points of segments that close a ring, mm, with the handles of their curves: the nth begins the nth segment. */
 export function knotsRound(segments: readonly Segment[]): readonly Knot[] {
   const corners = segments.map((segment, nth) => isCorner(segments.at(nth - 1) as Segment, segment));
-  // A straight stretch that runs on smoothly at an end is a curve with its handles on the line.
-  const smooth = segments.map((segment, nth) => {
-    const runsOn = !corners[nth] || !corners[(nth + 1) % segments.length];
-    return segment.kind === 'line' && runsOn ? asCubic(segment) : segment;
-  });
-  return smooth.map((segment, nth) => {
-    const before = smooth.at(nth - 1) as Segment;
-    return {
-      ...segment.from,
-      ...(corners[nth] ? { corner: true } : {}),
-      ...(before.kind === 'cubic' ? { before: before.c2 } : {}),
-      ...(segment.kind === 'cubic' ? { after: segment.c1 } : {}),
-    };
-  });
+  const smooth = drawnBetween(segments, corners);
+  return smooth.map((segment, nth) => ({
+    ...segment.from,
+    ...(corners[nth] ? { corner: true } : {}),
+    ...handlesOf(smooth.at(nth - 1), segment),
+  }));
 }
+
+/**
+ * Segments as they are drawn between points: a straight stretch that runs on smoothly at an end is a curve with its handles
+ * on the line. `corners` says so of the beginning of each; of an open run also of its end.
+ */
+export const drawnBetween = (segments: readonly Segment[], corners: readonly boolean[]): readonly Segment[] =>
+  segments.map((segment, nth) =>
+    corners[nth] && corners[(nth + 1) % corners.length] ? segment : asCubic(segment),
+  );
+
+/** The handles of a point that one segment ends at and the next begins at. */
+export const handlesOf = (
+  before: Segment | undefined,
+  after: Segment | undefined,
+): Pick<Knot, 'before' | 'after'> => ({
+  ...(before?.kind === 'cubic' ? { before: before.c2 } : {}),
+  ...(after?.kind === 'cubic' ? { after: after.c1 } : {}),
+});
 
 export function isCorner(before: Segment, after: Segment): boolean {
   const [into, out] = [endDirection(before), startDirection(after)];

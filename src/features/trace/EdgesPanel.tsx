@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { cornerKinds, outlineEdgeFields, type CornerKind, type OutlineFacts } from '@/core/facts/outline';
 import type { PieceShape, ShapeEdge } from '@/core/fit/pieceShape';
-import { edgesByCorners, namedInOrder } from '@/core/pieces/edits';
+import { edgesByCorners, namedInOrder, withEdgeSaid } from '@/core/pieces/edits';
 import type { PiecePlan } from '@/core/pieces/types';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Fold } from '@/ui/Fold';
@@ -125,7 +125,7 @@ export function EdgesPanel({
                 label={edge.label}
                 valueMm={outline.edges?.[edge.id]?.allowanceMm ?? allowanceOf(edge)}
                 onChange={(mm) =>
-                  onKeep(`Allowance at ${edge.label}`, withEdge(outline, edge.id, { allowanceMm: mm }))
+                  onKeep(`Allowance at ${edge.label}`, withEdgeSaid(outline, edge.id, { allowanceMm: mm }))
                 }
               />
             ))}
@@ -145,7 +145,7 @@ export function EdgesPanel({
                   empty={`as usual: ${cornersOf(edge)}`}
                   onChange={(id) => {
                     const corners = cornerKinds.find((one) => one === id);
-                    onKeep(`Corners at ${edge.label}`, withEdge(outline, edge.id, { corners }));
+                    onKeep(`Corners at ${edge.label}`, withEdgeSaid(outline, edge.id, { corners }));
                   }}
                 />
               ))}
@@ -162,14 +162,3 @@ const CORNERS: readonly { readonly id: CornerKind; readonly name: string }[] = [
   { id: 'square', name: 'square: level with the seam once it is sewn' },
   { id: 'mirrored', name: 'mirrored: lies flush once the hem is turned up' },
 ];
-
-/** The outline with something said of an edge; the usual again where it is taken away. */
-function withEdge(
-  outline: OutlineFacts,
-  edge: string,
-  said: { readonly allowanceMm?: number | undefined } | { readonly corners?: CornerKind | undefined },
-): OutlineFacts {
-  const all = Object.entries({ ...outline.edges?.[edge], ...said });
-  const now = Object.fromEntries(all.filter(([, value]) => value !== undefined));
-  return { ...outline, edges: { ...outline.edges, [edge]: now } };
-}

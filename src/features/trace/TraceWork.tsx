@@ -78,7 +78,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
   });
   const hands = useHands({
     ...{ onSheet, under, drawing, outline, step, show },
-    namingWith: (pair) => (pair ? undefined : (asked ?? unnamed)),
+    toName: asked ?? unnamed,
     onNamed: () => setAsked(undefined),
     takes: (at, reachMm) => {
       if (notching && closed && laid) {
@@ -95,8 +95,7 @@ export function TraceWork({ place, kind, shape, traced, drawn, plan, children }:
       drawing.ask(undefined);
     },
   });
-  const { cursor, selected, pair } = hands;
-  const naming = pair ? undefined : (asked ?? unnamed);
+  const { cursor, selected, pair, naming } = hands;
 
   const points = onSheet ? (state?.corners ?? []) : pair || notching ? [] : (outline?.ring ?? []);
   const lying = drawing.laid ? `${drawing.from} ${drawing.paper?.page ?? 1}` : (outline?.from ?? 'bare');

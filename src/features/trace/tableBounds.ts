@@ -1,5 +1,6 @@
 import type { Point } from '@/core/geometry/point';
 import { projected } from '@/core/geometry/homography';
+import { boundsOfPoints } from '@/core/geometry/ring';
 import type { Path } from '@/core/geometry/path';
 import type { PhotoMap } from '@/core/pieces/sheets';
 import type { Photo } from './photo';
@@ -28,11 +29,11 @@ export function tableBounds(
       { x: 0, y: h },
     ].flatMap((one) => projected(flat.map, one) ?? []);
     const near = corners.filter(({ x, y }) => Math.abs(x) < FAR_MM && Math.abs(y) < FAR_MM);
-    return boxOf([...near, ...flat.paper, ...ring]);
+    return boundsOfPoints([...near, ...flat.paper, ...ring]);
   }
   const drawn = (lines ?? []).flatMap((line) => line.map(({ from }) => from));
-  if (drawn.length > 0) return widened(boxOf(drawn));
-  return ring.length > 2 ? widened(boxOf(ring)) : BARE;
+  if (drawn.length > 0) return widened(boundsOfPoints(drawn));
+  return ring.length > 2 ? widened(boundsOfPoints(ring)) : BARE;
 }
 
 /** Room for the allowances round what was drawn, mm. */
@@ -43,14 +44,3 @@ const widened = ({ left, top, right, bottom }: Box): Box => ({
   right: right + ROOM_MM,
   bottom: bottom + ROOM_MM,
 });
-
-function boxOf(points: readonly Point[]): Box {
-  const box = { left: Infinity, right: -Infinity, top: Infinity, bottom: -Infinity };
-  for (const { x, y } of points) {
-    box.left = Math.min(box.left, x);
-    box.right = Math.max(box.right, x);
-    box.top = Math.min(box.top, y);
-    box.bottom = Math.max(box.bottom, y);
-  }
-  return box;
-}

@@ -32,6 +32,8 @@ export interface Hands {
   readonly corner: boolean;
   readonly pair: Pair | undefined;
   readonly line: OutlineFacts['drawn'];
+  /** The edge whose beginning is clicked next. */
+  readonly naming: ShapeEdge | undefined;
   readonly setCursor: (at: Point | undefined) => void;
   readonly select: (nth: number | undefined) => void;
   readonly setCorner: (corner: boolean) => void;
@@ -49,8 +51,8 @@ interface Table {
   readonly under: Under;
   readonly drawing: Drawing;
   readonly outline: OutlineFacts | undefined;
-  /** The edge whose beginning is clicked next. */
-  readonly namingWith: (pair: Pair | undefined) => ShapeEdge | undefined;
+  /** The edge whose beginning is to be clicked, unless two points are. */
+  readonly toName: ShapeEdge | undefined;
   readonly onNamed: () => void;
   /** A click that something else waits for; whether it took it. */
   readonly takes: (at: Point, reachMm: number) => boolean;
@@ -67,7 +69,7 @@ export function useHands(table: Table): Hands {
   const [pair, setPair] = useState<Pair | undefined>(undefined);
   const [line, setLine] = useState<OutlineFacts['drawn']>('cut line');
   const lines = drawing.laid ?? NO_LINES;
-  const naming = table.namingWith(pair);
+  const naming = pair ? undefined : table.toName;
 
   const close = () => {
     if (!outline) return;
@@ -147,7 +149,7 @@ export function useHands(table: Table): Hands {
     return true;
   };
   return {
-    ...{ cursor, selected, corner, pair, line },
+    ...{ cursor, selected, corner, pair, line, naming },
     ...{ setCursor, select, setCorner, setPair, setLine },
     ...{ close, tap, move, arrow, key },
   };

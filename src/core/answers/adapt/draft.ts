@@ -4,7 +4,7 @@ import type { Shapes } from '../../facts/outline';
 import type { Path } from '../../geometry/path';
 import type { Point } from '../../geometry/point';
 import { flattened } from '../../geometry/ring';
-import type { Outlines } from '../../pieces/outline';
+import { isAsItsKind, pathOfEdge, type Outlines } from '../../pieces/outline';
 
 /** A line drawn on a piece: where it was, where it is to be, or where it is folded. */
 export interface DraftLine {
@@ -58,9 +58,10 @@ export interface OnPieces<F> {
 
 /** An edge of a piece by its id. Throws where the piece has none (misuse). */
 export function edgePath(outlines: Outlines, piece: string, id: string): Path {
-  const found = outlines[piece]?.edges.find(({ of }) => of.id === id);
-  if (!found) throw new Error(`expected the edge "${id}" of "${piece}", got none`);
-  return found.path;
+  const outline = outlines[piece];
+  const path = outline && pathOfEdge(outline, id);
+  if (!path) throw new Error(`expected the edge "${id}" of "${piece}", got none`);
+  return path;
 }
 
 /** A sentence where an outline is missing, or was drawn whole. */
@@ -69,7 +70,7 @@ export function missing(outlines: Outlines, pieces: readonly string[]): string |
   if (lacking.length > 0) return `Trace these pieces first: ${lacking.join(', ')}.`;
   const whole = pieces.filter((id) => {
     const outline = outlines[id];
-    return outline && !outline.folded && outline.shape.edges.some(({ fold }) => fold);
+    return outline && !isAsItsKind(outline);
   });
   return whole.length > 0 ? `Trace half of the ${whole.join(' and the ')}, with its fold.` : undefined;
 }

@@ -98,6 +98,11 @@ function girthAt(
   });
 }
 
+export const shortsFault = ({ wantedMm, turnMm, inseamMm }: ShortsFacts): string | undefined =>
+  wantedMm + turnMm >= inseamMm
+    ? 'With its hem that is as long as the leggings: choose a shorter inside leg.'
+    : undefined;
+
 /** How far below the crotch the leg is cut. */
 export const cutLevel = (book: Ledger, { wantedMm, turnMm }: ShortsFacts): Explained =>
   book.work('shorts.cut', {
@@ -130,12 +135,9 @@ export function bodyThere(
 }
 
 export function draftShorts(facts: ShortsFacts): Drafted {
-  const fault = legFault(facts);
+  const fault = legFault(facts) ?? shortsFault(facts);
   if (fault) return refusedDraft(fault);
-  const { wantedMm, turnMm, kneeAtMm, inseamMm } = facts;
-  if (wantedMm + turnMm >= inseamMm) {
-    return refusedDraft('With its hem that is as long as the leggings: choose a shorter inside leg.');
-  }
+  const { wantedMm, kneeAtMm, inseamMm } = facts;
   const book = createLedger();
   const cutAt = cutLevel(book, facts);
   const hem = girthAt(book, 'shorts.hem', 'hem of the shorts, at rest', {
@@ -176,21 +178,25 @@ export function draftShorts(facts: ShortsFacts): Drafted {
   };
 }
 
-export function draftWiden(facts: WidenFacts): Drafted {
-  const fault = legFault(facts);
-  if (fault) return refusedDraft(fault);
-  const book = createLedger();
-  const each = book.work('widen.each', {
+/** How far each seam edge goes out at the hem, of so many. */
+export const widerEach = (book: Ledger, { wantedMm, hemMm }: WidenFacts, edges: number): Explained =>
+  book.work('widen.each', {
     label: 'at each seam edge, at the hem',
     unit: 'mm',
     mark: 'D',
     formula: '(wanted - hem) / edges',
     terms: {
-      wanted: leaf('hem wanted', facts.wantedMm, 'mm', 'chosen'),
-      hem: leaf('hem now', facts.hemMm, 'mm', 'measured'),
-      edges: leaf('seam edges', EDGES, 'count', 'D'),
+      wanted: leaf('hem wanted', wantedMm, 'mm', 'chosen'),
+      hem: leaf('hem now', hemMm, 'mm', 'measured'),
+      edges: leaf('seam edges', edges, 'count', 'D'),
     },
   });
+
+export function draftWiden(facts: WidenFacts): Drafted {
+  const fault = legFault(facts);
+  if (fault) return refusedDraft(fault);
+  const book = createLedger();
+  const each = widerEach(book, facts, EDGES);
   const old = legPoints(facts);
   const wide = legPoints({ ...facts, hemMm: facts.wantedMm });
   const seam = (points: readonly Point[]) =>

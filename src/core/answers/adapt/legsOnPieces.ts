@@ -1,4 +1,4 @@
-import { createLedger, leaf, type Ledger } from '../../explain/ledger';
+import { createLedger, type Ledger } from '../../explain/ledger';
 import type { KindId } from '../../facts/kindIds';
 import { endOf, lengthOf, polyline, splitAlong, startOf, type Path } from '../../geometry/path';
 import { point, type Point } from '../../geometry/point';
@@ -7,7 +7,16 @@ import { endsAt, movedBy, withRedrawn } from '../../pieces/alter/redrawn';
 import { neighbours, type Outline, type Outlines, type PieceEdge } from '../../pieces/outline';
 import { outlineAlong } from '../../pieces/ring';
 import { lineAlong, missing, refusedDraft, type DraftPiece, type OnPieces } from './draft';
-import { bodyThere, cutLevel, legFault, type Leg, type ShortsFacts, type WidenFacts } from './legs';
+import {
+  bodyThere,
+  cutLevel,
+  legFault,
+  shortsFault,
+  widerEach,
+  type Leg,
+  type ShortsFacts,
+  type WidenFacts,
+} from './legs';
 
 /** Pieces of a leg by the kind of garment. */
 const LEG_PIECES: Readonly<Partial<Record<KindId, readonly string[]>>> = {
@@ -135,9 +144,9 @@ export const shortsOnPieces: OnPieces<ShortsFacts> = {
   kinds,
   measure: measured,
   draft: (facts, outlines, kind) => {
-    const { wantedMm, turnMm, inseamMm } = facts;
-    if (wantedMm + turnMm >= inseamMm)
-      return refusedDraft('With its hem that is as long as the leggings: choose a shorter inside leg.');
+    const { wantedMm } = facts;
+    const fault = shortsFault(facts);
+    if (fault) return refusedDraft(fault);
     const book = createLedger();
     const pieces = legPieces(outlines, kind);
     const cut = cutLevel(book, facts);
@@ -166,17 +175,7 @@ export const widenOnPieces: OnPieces<WidenFacts> = {
     if (fault) return refusedDraft(fault);
     const pieces = legPieces(outlines, kind);
     const book = createLedger();
-    const each = book.work('widen.each', {
-      label: 'at each seam edge, at the hem',
-      unit: 'mm',
-      mark: 'D',
-      formula: '(wanted - hem) / edges',
-      terms: {
-        wanted: leaf('hem wanted', facts.wantedMm, 'mm', 'chosen'),
-        hem: leaf('hem now', facts.hemMm, 'mm', 'measured'),
-        edges: leaf('seam edges', 2 * pieces.length, 'count', 'D'),
-      },
-    });
+    const each = widerEach(book, facts, 2 * pieces.length);
     const wide = pieces.map((piece) => widened(piece, facts.kneeAtMm, each.value));
     const lengths = wide.flatMap((outline, nth) =>
       (pieces[nth] as LegPiece).seams.flatMap(({ of, path }) => {

@@ -3,8 +3,9 @@ import { MOST_KNOTS, type Knot, type OutlineFacts } from '../../facts/outline';
 import { nearestOnPath, stretchesOf, type NearestPlace } from '../../geometry/nearest';
 import { endOf, isClosed, lengthOf, startOf, type Path } from '../../geometry/path';
 import { distance, type Point } from '../../geometry/point';
-import { asCubic, lengthOfSegment, type Segment } from '../../geometry/segment';
-import { isCorner } from '../../pieces/ring';
+import { boundsOfPoints } from '../../geometry/ring';
+import { lengthOfSegment, type Segment } from '../../geometry/segment';
+import { drawnBetween, handlesOf, isCorner } from '../../pieces/ring';
 
 /** A place on one of the lines that lie under the table, and whether the line ends or turns there. */
 interface OnLine {
@@ -18,12 +19,13 @@ const ON_IT_MM = 0.05;
 
 /** Where a click comes to lie: on the end or corner of a line within reach, else on a line, mm. Nothing where none is. */
 export function snappedTo(lines: readonly Path[], to: Point, reachMm: number): OnLine | undefined {
-  const corners = lines.flatMap((line) =>
+  const near = lines.filter((line) => mayPass(line, to, reachMm));
+  const corners = near.flatMap((line) =>
     cornersAlong(line).flatMap((at): readonly OnLine[] =>
       distance(at, to) <= reachMm ? [{ line, place: { ...nearestOnPath(line, at), at }, corner: true }] : [],
     ),
   );
-  return nearest(corners, to) ?? nearest(placesOn(lines, to, reachMm), to);
+  return nearest(corners, to) ?? nearest(placesOn(near, to, reachMm), to);
 }
 
 const nearest = (places: readonly OnLine[], to: Point): OnLine | undefined =>
@@ -40,16 +42,13 @@ function placesOn(lines: readonly Path[], at: Point, reachMm: number): readonly 
 
 /** Whether a point lies in the box round a line’s points and handles, which holds the line. */
 function mayPass(line: Path, { x, y }: Point, reachMm: number): boolean {
-  const points = line.flatMap((segment) =>
-    segment.kind === 'line' ? [segment.from, segment.to] : [segment.from, segment.c1, segment.c2, segment.to],
+  const { left, right, top, bottom } = boundsOfPoints(
+    line.flatMap((segment) =>
+      segment.kind === 'line'
+        ? [segment.from, segment.to]
+        : [segment.from, segment.c1, segment.c2, segment.to],
+    ),
   );
-  let [left, right, top, bottom] = [Infinity, -Infinity, Infinity, -Infinity];
-  for (const one of points) {
-    left = Math.min(left, one.x);
-    right = Math.max(right, one.x);
-    top = Math.min(top, one.y);
-    bottom = Math.max(bottom, one.y);
-  }
   return x >= left - reachMm && x <= right + reachMm && y >= top - reachMm && y <= bottom + reachMm;
 }
 
@@ -117,12 +116,7 @@ function followed(outline: OutlineFacts, run: Path, corner: boolean): OutlineFac
     ...segments.map((one, nth) => nth === 0 || isCorner(segments[nth - 1] as Segment, one)),
     true,
   ];
-  // A straight stretch that runs on smoothly at an end is a curve with its handles on the line.
-  const drawn = segments.map((one, nth) =>
-    one.kind === 'line' && turns[nth] && turns[nth + 1] ? one : asCubic(one),
-  );
-  const handle = (name: 'before' | 'after', of: Segment | undefined): Pick<Knot, 'before' | 'after'> =>
-    of?.kind === 'cubic' ? { [name]: name === 'after' ? of.c1 : of.c2 } : {};
+  const drawn = drawnBetween(segments, turns);
   const knots = drawn.map((one, nth): Knot => {
     const isEnd = nth === drawn.length - 1;
     return {
@@ -130,12 +124,11 @@ function followed(outline: OutlineFacts, run: Path, corner: boolean): OutlineFac
       y: one.to.y,
       clickMm: 0,
       ...((isEnd ? corner : turns[nth + 1]) ? { corner: true } : {}),
-      ...handle('before', one),
-      ...handle('after', drawn[nth + 1]),
+      ...handlesOf(one, drawn[nth + 1]),
     };
   });
   const before = ring.map((knot, nth) =>
-    nth === ring.length - 1 ? { ...knot, ...handle('after', drawn[0]) } : knot,
+    nth === ring.length - 1 ? { ...knot, ...handlesOf(undefined, drawn[0]) } : knot,
   );
   return { ...outline, ring: [...before, ...knots] };
 }

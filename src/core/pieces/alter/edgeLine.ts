@@ -1,7 +1,7 @@
 import type { GarmentKind } from '../../fit/garmentKind';
 import { backwards, chopped, displaced, endMoved, endOf, startOf, type Path } from '../../geometry/path';
 import { minus, outwardOf, plus, point, times, unitOf, type Point } from '../../geometry/point';
-import { neighbours, type Outline, type Outlines, type PieceEdge } from '../outline';
+import { isAsItsKind, neighbours, type Outline, type Outlines, type PieceEdge } from '../outline';
 import { withRedrawn } from './redrawn';
 import { walkAsBefore } from './walkAsBefore';
 
@@ -32,7 +32,7 @@ export function edgeRedrawn(
   line: EdgeLine,
 ): Outlines | undefined {
   const outline = outlines[line.piece];
-  const own = outline && isHalf(outline) ? lineMoved(outline, line) : undefined;
+  const own = outline && isAsItsKind(outline) ? lineMoved(outline, line) : undefined;
   if (!own) return undefined;
   let all: Outlines = { ...outlines, [line.piece]: own };
   for (const which of ['start', 'end'] as const) {
@@ -53,9 +53,6 @@ export function edgeRedrawn(
   }
   return walkAsBefore(sewn, outlines, all);
 }
-
-/** Whether an outline is drawn as its kind has it: a piece drawn whole has its edges twice, and no end at the fold. */
-const isHalf = ({ folded, shape }: Outline): boolean => folded || !shape.edges.some(({ fold }) => fold);
 
 /** The edge of the garment where it goes on beyond the seam it ends in: on which piece, and at which end of it. */
 function beyondSeam(

@@ -1,6 +1,5 @@
 import type { GarmentKind } from '../../fit/garmentKind';
-import { chopped, displaced, lengthOf, type Path } from '../../geometry/path';
-import { directionAlong } from '../../geometry/path';
+import { chopped, directionAlong, displaced, lengthOf, type Path } from '../../geometry/path';
 import { outwardOf, times, point, type Point } from '../../geometry/point';
 import type { Outline, Outlines, PieceEdge } from '../outline';
 import { crossingEnds } from '../walk';
