@@ -50,13 +50,13 @@ export function demoPatterns(): Household['patterns'] {
     'otter-bottoms': {
       ...newPattern('Otter bottoms', 'briefs'),
       ...drafted,
-      sizes: table(['hip', 'lowHip', 'legTop', 'rise'], {
-        '1': [860, 820, 520, 620],
-        '2': [900, 860, 545, 635],
-        '3': [940, 900, 570, 650],
-        '4': [980, 940, 595, 665],
-        '5': [1030, 985, 625, 685],
-        '6': [1080, 1030, 655, 705],
+      sizes: table(['hip', 'lowHip', 'legTop', 'lowRise'], {
+        '1': [860, 820, 520, 410],
+        '2': [900, 860, 545, 420],
+        '3': [940, 900, 570, 430],
+        '4': [980, 940, 595, 440],
+        '5': [1030, 985, 625, 452],
+        '6': [1080, 1030, 655, 465],
       }),
       sizing: 'Drafted reversible: loose when made with an ordinary lining.',
     },

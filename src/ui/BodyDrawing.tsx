@@ -25,9 +25,12 @@ const TAPES: Readonly<Record<BodyMeasure, string>> = {
   armLength: 'M32 50 L46 118',
   backLength: 'M0 36 L0 90',
   rise: 'M-3 90 L-3 128 Q0 133 3 128 L3 92',
+  lowRise: 'M-3 107 L-3 128 Q0 133 3 128 L3 108',
+  bodyRise: 'M21 92 L23 128',
   inseam: 'M2 130 L4 206',
   loop: 'M10 40 L4 100 L0 129 L-4 100 L8 40',
   strap: 'M12 60 L12 40 L14 56',
+  stature: 'M52 2 L52 214',
   pouch: 'M-9 124 Q0 130 9 124',
 };
 

@@ -192,6 +192,11 @@ export const garmentSpec = record('Garment', {
     sleeveHemAllowanceMm: lengthMm('Sleeve hem, turned up', 0, 120, [8, 65]),
     hemAllowanceMm: lengthMm('Hem, turned up', 0, 120, [8, 65]),
   }),
+  draft: optional(
+    record('Drafted from measures', {
+      shaped: optional(map('Shaped by hand', lengthMm('Chosen', -600, 3000), 40)),
+    }),
+  ),
   alterations: optional(alterationsSpec),
   stay: choice('Shoulder stay', ['clear-elastic', 'knit-tape', 'none']),
   ways: optional(map('Ways to go about it', id('the way'), 20)),

@@ -67,7 +67,15 @@ export const outlineSpec = record('Outline', {
   edges: optional(map('Edges of the outline', outlineEdgeSpec, 24)),
   /** Clockwise from upright, where its fold does not tell it. */
   grainRad: optional(numberOf('radians', 'Lengthwise grain, from upright', -Math.PI, Math.PI)),
-  from: choice('Taken from', ['a photo', 'a page', 'a drawing']),
+  from: choice('Taken from', ['a photo', 'a page', 'a drawing', 'measures']),
+  /** Where its zones lie, where that is another place than usual: a share of the height of an edge. */
+  levels: optional(
+    map(
+      'Where zones lie',
+      record('Level', { edge: id('the edge'), share: numberOf('share', 'Share of its height', 0, 1) }),
+      20,
+    ),
+  ),
 });
 export type OutlineFacts = FactsOf<typeof outlineSpec>;
 

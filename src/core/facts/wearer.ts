@@ -36,9 +36,12 @@ export const bodyFields = {
   backLength: optional(lengthMm('Back length', 100, 700, [220, 520])),
   armLength: optional(lengthMm('Arm length', 100, 1000, [250, 720])),
   rise: optional(lengthMm('Crotch length', 200, 1500, [400, 1000])),
+  lowRise: optional(lengthMm('Crotch length, low', 120, 1300, [260, 800])),
+  bodyRise: optional(lengthMm('Body rise, seated', 90, 500, [140, 360])),
   inseam: optional(lengthMm('Inside leg', 100, 1300, [300, 950])),
   loop: optional(lengthMm('Torso loop', 500, 2500, [850, 1900])),
   strap: optional(lengthMm('Strap', 50, 900, [150, 500])),
+  stature: optional(lengthMm('Height', 450, 2300, [800, 2000])),
   pouch: optional(lengthMm('Across the front', 40, 500, [80, 260])),
 } as const;
 

@@ -5,6 +5,7 @@ import type { Garment, ZoneId } from '../facts/garment';
 import type { KindId } from '../facts/kindIds';
 import type { BodyMeasure } from '../facts/wearer';
 import type { SkinRegion } from './movement';
+import type { Drafting } from './drafting';
 import type { PieceShape, SewnEdges } from './pieceShape';
 import type { StyledPart } from './styledPart';
 
@@ -194,6 +195,8 @@ export interface GarmentKind {
   readonly shapes: readonly PieceShape[];
   /** Which edges of those are sewn together. */
   readonly sewn: readonly SewnEdges[];
+  /** How they are drafted from measures; absent where they are traced or read in. */
+  readonly drafting?: Drafting;
   readonly edges: readonly Edge[];
   readonly seams: readonly Seam[];
   readonly openings: readonly Opening[];

@@ -79,4 +79,14 @@ function workMeasures({ book, facts: { wearer }, kind, onDate }: Inputs): Planne
 }
 
 /** Measured anyway where they are known: pattern sizes and amounts of cloth use them. */
-const LENGTHS = ['backLength', 'armLength', 'inseam', 'rise', 'loop', 'highBust', 'bust', 'hip'] as const;
+const LENGTHS = [
+  'backLength',
+  'armLength',
+  'inseam',
+  'rise',
+  'lowRise',
+  'loop',
+  'highBust',
+  'bust',
+  'hip',
+] as const;

@@ -194,6 +194,7 @@ const LENGTHS: readonly (readonly [BodyMeasure, string])[] = [
   ['backLength', 'at the line between underarm and waist, front and back alike'],
   ['armLength', 'half above and half below the elbow'],
   ['inseam', 'half above and half below the knee'],
+  ['lowRise', 'at the top of the back, nothing at the sides'],
   ['rise', 'at the top of the back, nothing at the sides'],
   ['loop', 'half above and half below the waist'],
 ];

@@ -24,9 +24,13 @@ export const tapeTips: Readonly<Record<BodyMeasure, string>> = {
   backLength: 'From the bone at the nape straight down to the waist.',
   armLength: 'From the shoulder bone over a slightly bent elbow to the wrist.',
   rise: 'From the waist in front, between the legs, to the waist behind; snug, not tight.',
+  lowRise:
+    'From where the top edge sits in front, between the legs, to where it sits behind; snug, not tight.',
+  bodyRise: 'Sitting upright on a flat chair: from the waist at the side down to the seat.',
   inseam: 'From the crotch down the inside of the leg to the ankle.',
   loop: 'From one shoulder down in front, between the legs and up the back to the same shoulder.',
   strap: 'From the top edge in front over the shoulder to the top edge behind.',
+  stature: 'Standing against a wall without shoes, from the floor to the crown.',
   pouch: 'Across the front from one leg fold to the other, over the fullest part.',
 };
 

@@ -59,6 +59,22 @@ export const boundTee: GarmentKind = {
     ),
   ),
   sewn: [shouldersMeet, sidesMeet],
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'round',
+        wider: { adult: 20, child: 10 },
+        front: { adult: 110, child: 70 },
+        back: { adult: 25, child: 18 },
+      },
+      { does: 'underarm', lower: { adult: 20, child: 12 } },
+      { does: 'length', to: 'hip', longer: { adult: 230, child: 130 } },
+      { does: 'flare', by: 0 },
+      { does: 'cut-in-one', sleeve: { adult: 150, child: 95 } },
+    ],
+  },
   edges: [
     edge('neckline', 'Neckline', 'binding', { use: 'flat-binding', piece: 'rib', ...aroundNeck }),
     sleeveHemEdge,

@@ -71,6 +71,7 @@ export const boxerBriefs: GarmentKind = {
     sewnTogether('pouch', 'Pouch to the body', ['body.pouch'], ['pouch.body']),
     sewnTogether('crotch', 'Crotch', ['body.front-crotch'], ['body.back-crotch'], { meet: 'stretched' }),
   ],
+  drafting: { block: 'leg', does: [{ does: 'pouch' }, { does: 'leg-length', share: 0.16 }] },
   edges: [
     edge('waist', 'Waist', 'elastic', { use: 'exposed', zone: 'waist', ...aroundBody, seams: [] }),
     edge('leg', 'Leg hems', 'hem', { zone: 'thigh', ...aroundLeg }),

@@ -65,6 +65,7 @@ export const bralette: GarmentKind = {
     ]),
   ],
   sewn: [sewnTogether('cup', 'Cup seam', ['cup-inner.cup'], ['cup-outer.cup'])],
+  drafting: { block: 'cups', does: [] },
   edges: [
     edge('top', 'Upper lace edge', 'left as it is'),
     edge('band', 'Band', 'elastic', { use: 'casing', piece: 'band-strip', zone: 'underbust', ...openBand }),

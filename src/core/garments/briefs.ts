@@ -34,14 +34,14 @@ export const briefs: GarmentKind = {
     need('hip', 'the seat, and what the waist passes'),
     need('lowHip', 'the waist edge where it sits', false),
     need('legTop', 'the leg elastic'),
-    need('rise', 'the crotch length'),
+    need('lowRise', 'the crotch length, from top edge to top edge'),
     need('foot', 'whether the legs go over heel and instep', false),
   ],
   zones: [
     hipZone,
     { id: 'low-hip', label: 'Waist edge', measure: 'lowHip', axis: 'around', seamEdges: 4 },
     { id: 'leg', label: 'Leg', measure: 'legTop', axis: 'around', seamEdges: 2 },
-    { id: 'rise', label: 'Crotch length', measure: 'rise', axis: 'along', seamEdges: 2, skin: 'crotch' },
+    { id: 'rise', label: 'Crotch length', measure: 'lowRise', axis: 'along', seamEdges: 2, skin: 'crotch' },
   ],
   pieces: [
     piece('front', 'Front', ['hip', 'low-hip', 'leg', 'rise'], { onFold: true }),
@@ -88,6 +88,17 @@ export const briefs: GarmentKind = {
     sewnTogether('crotch-front', 'Gusset, front', ['front.crotch'], ['gusset.front'], { seam: 'crotch' }),
     sewnTogether('crotch-back', 'Gusset, back', ['back.crotch'], ['gusset.back'], { seam: 'crotch' }),
   ],
+  drafting: {
+    block: 'brief',
+    does: [
+      {
+        does: 'gusset',
+        long: { adult: 115, child: 90 },
+        front: { adult: 65, child: 50 },
+        back: { adult: 75, child: 56 },
+      },
+    ],
+  },
   edges: [
     edge('waist', 'Waist', 'elastic', { zone: 'low-hip', ...aroundBody }),
     edge('leg', 'Leg edges', 'elastic', { zone: 'leg', ...legEdge }),
@@ -120,7 +131,7 @@ export const briefs: GarmentKind = {
     swim: true,
     lined: true,
   },
-  amount: { lengths: [['rise', 0.55]], extraMm: 120, across: 'hip' },
+  amount: { lengths: [['lowRise', 0.75]], extraMm: 120, across: 'hip' },
   quirks: [
     'Outer and lining are basted together wrong sides facing; the basting comes out again, or it pops.',
     'Light colours go transparent when wet: test wet.',

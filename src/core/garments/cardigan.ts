@@ -94,6 +94,23 @@ export const cardigan: GarmentKind = {
     ]),
   ],
   sewn: topMeets,
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'V',
+        wider: { adult: 10, child: 6 },
+        front: { adult: 230, child: 140 },
+        back: { adult: 22, child: 16 },
+      },
+      { does: 'underarm', lower: { adult: 15, child: 10 } },
+      { does: 'length', to: 'hip', longer: { adult: 260, child: 140 } },
+      { does: 'sleeve', end: 'cuff', arm: 0.92, zone: 'wrist' },
+      { does: 'split', overlap: 0 },
+      { does: 'pocket', wide: { adult: 150, child: 110 }, high: { adult: 170, child: 120 } },
+    ],
+  },
   edges: [
     edge('front-band', 'Front edge, round the neck', 'band', {
       use: 'front-band',

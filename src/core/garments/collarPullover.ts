@@ -93,6 +93,24 @@ export const collarPullover: GarmentKind = {
       { seam: 'facing-join' },
     ),
   ],
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'V',
+        wider: { adult: 15, child: 8 },
+        front: { adult: 210, child: 125 },
+        back: { adult: 22, child: 16 },
+      },
+      { does: 'underarm', lower: { adult: 8, child: 5 } },
+      { does: 'length', to: 'hip', longer: { adult: 30, child: 20 } },
+      { does: 'flare', by: 0 },
+      { does: 'sleeve', end: 'hem', arm: 1, ofBiceps: 0.72 },
+      { does: 'collar', wide: { adult: 90, child: 60 } },
+      { does: 'facing', wide: { adult: 50, child: 38 } },
+    ],
+  },
   edges: [edge('neckline', 'V-neckline', 'facing', aroundNeck), sleeveHemEdge, hemEdge('hip')],
   seams: [
     shoulderSeam,

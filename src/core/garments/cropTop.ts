@@ -73,6 +73,22 @@ export const cropTop: GarmentKind = {
     ),
   ),
   sewn: [shouldersMeet, sidesMeet],
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'round',
+        wider: { adult: 26, child: 14 },
+        front: { adult: 150, child: 85 },
+        back: { adult: 110, child: 65 },
+      },
+      { does: 'underarm', lower: { adult: -10, child: -6 } },
+      { does: 'straps', wide: { adult: 45, child: 30 } },
+      { does: 'length', to: 'underbust', longer: { adult: 25, child: 15 } },
+      { does: 'lower-edge', zone: 'underbust' },
+    ],
+  },
   edges: [
     edge('neckline', 'Neckline', 'elastic', aroundNeck),
     edge('armhole', 'Armholes', 'elastic', aroundArmhole),

@@ -71,6 +71,10 @@ export const foldoverTrousers: GarmentKind = {
   sewn: [
     sewnTogether('inseam', 'Inside legs', ['leg.front-inseam'], ['leg.back-inseam'], { meet: 'stretched' }),
   ],
+  drafting: {
+    block: 'leg',
+    does: [{ does: 'one-piece-leg' }, { does: 'flare', by: { adult: 30, child: 20 } }],
+  },
   edges: [
     edge('waist', 'Waist', 'band', {
       use: 'waistband',

@@ -24,7 +24,8 @@ const inStyle = (kind: GarmentKind, style: Garment['style']): GarmentKind =>
 
 function partsInStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
   const has = ({ only }: StyledPart) => only === undefined || only.includes(style);
-  const parts = [kind.zones, kind.edges, kind.seams, kind.openings, ...kind.shapes.map(({ edges }) => edges)];
+  const { zones, edges: ends, seams, openings, shapes, drafting } = kind;
+  const parts = [zones, ends, seams, openings, ...shapes.map(({ edges }) => edges), drafting?.does ?? []];
   if (parts.every((some) => some.every(has))) return kind;
   return {
     ...kind,
@@ -33,6 +34,7 @@ function partsInStyle(kind: GarmentKind, style: Garment['style']): GarmentKind {
     seams: kind.seams.filter(has),
     openings: kind.openings.filter(has),
     shapes: kind.shapes.map((shape) => ({ ...shape, edges: shape.edges.filter(has) })),
+    ...(kind.drafting ? { drafting: { ...kind.drafting, does: kind.drafting.does.filter(has) } } : {}),
   };
 }
 

@@ -27,7 +27,7 @@ export const lacePanties: GarmentKind = {
     need('legTop', 'the leg edges'),
     need('hip', 'what the top edge passes'),
     need('foot', 'whether the legs go over heel and instep', false),
-    ...clothNeeds('rise'),
+    ...clothNeeds('lowRise'),
   ],
   zones: [
     { id: 'low-hip', label: 'Hip where it sits', measure: 'lowHip', axis: 'around', seamEdges: 4 },
@@ -70,6 +70,18 @@ export const lacePanties: GarmentKind = {
     sewnTogether('gusset-front', 'Gusset, front', ['front.gusset'], ['gusset.front'], { seam: 'gusset' }),
     sewnTogether('gusset-back', 'Gusset, back', ['back.gusset'], ['gusset.back'], { seam: 'gusset' }),
   ],
+  drafting: {
+    block: 'brief',
+    does: [
+      {
+        does: 'gusset',
+        long: { adult: 115, child: 90 },
+        front: { adult: 65, child: 50 },
+        back: { adult: 75, child: 56 },
+      },
+      { does: 'rings', front: 0.42, back: 0.4 },
+    ],
+  },
   edges: [
     edge('top', 'Top edge of the front', 'left as it is', { zone: 'low-hip', ...aroundBody }),
     edge('leg', 'Leg edges, front and gusset', 'elastic', {
@@ -121,7 +133,7 @@ export const lacePanties: GarmentKind = {
   ],
   openings: [waistOpening('low-hip', 'top'), legOpening('leg')],
   asks: { around: 0.3, along: 0, recovery: 0.85, weightGsm: [60, 200] },
-  amount: { lengths: [['lowHip', 0.9]], extraMm: 200, across: 'rise' },
+  amount: { lengths: [['lowHip', 0.9]], extraMm: 200, across: 'lowRise' },
   quirks: [
     'Motifs are mirrored at centre back.',
     'The gusset shows no seam on either side.',

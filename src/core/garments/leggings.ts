@@ -106,6 +106,7 @@ export const leggings: GarmentKind = {
     sewnTogether('outseam', 'Outside legs', ['front.outseam'], ['back.outseam']),
     sewnTogether('inseam', 'Inside legs', ['front.inseam'], ['back.inseam'], { meet: 'stretched' }),
   ],
+  drafting: { block: 'leg', does: [{ does: 'leg-length', share: 1 }] },
   edges: [
     edge('waist', 'Waist', 'band', {
       use: 'waistband-elastic',

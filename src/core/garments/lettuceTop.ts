@@ -41,6 +41,22 @@ export const lettuceTop: GarmentKind = {
     sleeveShape(finishedAt('edge', 'sleeve edge', 'sleeve-edge'), {}, 'Short sleeve'),
   ],
   sewn: topMeets,
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'round',
+        wider: { adult: 12, child: 6 },
+        front: { adult: 105, child: 65 },
+        back: { adult: 22, child: 16 },
+      },
+      { does: 'underarm', lower: 0 },
+      { does: 'length', to: 'waist', longer: { adult: -50, child: -30 } },
+      { does: 'flare', by: 0 },
+      { does: 'sleeve', end: 'edge', arm: 0.26, ofBiceps: 1 },
+    ],
+  },
   edges: [
     neckbandEdge,
     edge('sleeve-edge', 'Sleeve edges', 'lettuce', aroundArm),

@@ -103,6 +103,23 @@ export const oneShoulderTop: GarmentKind = {
       seam: 'side',
     }),
   ],
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'round',
+        wider: { adult: 20, child: 12 },
+        front: { adult: 120, child: 70 },
+        back: { adult: 90, child: 55 },
+      },
+      { does: 'underarm', lower: { adult: -8, child: -5 } },
+      { does: 'straps', wide: { adult: 70, child: 45 } },
+      { does: 'length', to: 'underbust', longer: 0 },
+      { does: 'lower-edge', zone: 'underbust' },
+      { does: 'one-shoulder' },
+    ],
+  },
   edges: [
     edge('upper-edge', 'Upper edge, armpit to shoulder', 'elastic', {
       use: 'concealed',

@@ -99,6 +99,21 @@ export const raglan: GarmentKind = {
     sidesMeet,
     underarmMeets,
   ],
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'round',
+        wider: { adult: 14, child: 8 },
+        front: { adult: 110, child: 70 },
+        back: { adult: 25, child: 18 },
+      },
+      { does: 'underarm', lower: { adult: 15, child: 10 } },
+      { does: 'length', to: 'hip', longer: 0 },
+      { does: 'raglan' },
+    ],
+  },
   edges: [
     neckbandEdge,
     edge('cuff', 'Cuffs', 'band', { use: 'cuff', piece: 'cuff', zone: 'wrist', ...aroundArm }),

@@ -126,6 +126,24 @@ export const shelfBraTop: GarmentKind = {
       seam: 'shelf',
     }),
   ],
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'round',
+        wider: { adult: 28, child: 16 },
+        front: { adult: 170, child: 95 },
+        back: { adult: 150, child: 80 },
+      },
+      { does: 'underarm', lower: { adult: -10, child: -6 } },
+      { does: 'straps', wide: { adult: 38, child: 26 } },
+      { does: 'length', to: 'hip', longer: 0, ...tank },
+      { does: 'flare', by: 0, ...tank },
+      { does: 'onto-brief', ...swim },
+      { does: 'shelf' },
+    ],
+  },
   edges: [
     edge('neckline', 'Neckline', 'elastic', aroundNeck),
     edge('armhole', 'Armholes', 'elastic', aroundArmhole),

@@ -38,6 +38,7 @@ export const stretchWaist: GarmentKind = {
     ),
   ),
   sewn: [sidesMeet],
+  drafting: { block: 'panels', does: [{ does: 'flare', by: { adult: 240, child: 160 } }] },
   edges: [
     edge('waist', 'Waistband', 'elastic', {
       use: 'stretch-waistband',

@@ -57,6 +57,22 @@ export const tee: GarmentKind = {
     sleeveShape(finishedAt('hem', 'sleeve hem', 'sleeve-hem'), { biceps: ['back-underarm', 0] }),
   ],
   sewn: topMeets,
+  drafting: {
+    block: 'top',
+    does: [
+      {
+        does: 'neck',
+        shape: 'round',
+        wider: { adult: 8, child: 4 },
+        front: { adult: 95, child: 60 },
+        back: { adult: 20, child: 15 },
+      },
+      { does: 'underarm', lower: 0 },
+      { does: 'length', to: 'hip', longer: 0 },
+      { does: 'flare', by: 0 },
+      { does: 'sleeve', end: 'hem', arm: 0.36, ofBiceps: 0.96 },
+    ],
+  },
   edges: [neckbandEdge, sleeveHemEdge, hemEdge('hip'), shoulderStay],
   seams: [
     shoulderSeam,

@@ -148,7 +148,8 @@ export function lengthOfSegment(segment: Segment, depth = 0): number {
   const whole = byRule(segment);
   const [a, b] = cutAt(segment, 0.5);
   const halves = byRule(a) + byRule(b);
-  if (Math.abs(halves - whole) < LENGTH_MM || depth >= DEEPEST) return halves;
+  // Asked this way round, a curve through no point ends at once.
+  if (!(Math.abs(halves - whole) >= LENGTH_MM) || depth >= DEEPEST) return halves;
   return lengthOfSegment(a, depth + 1) + lengthOfSegment(b, depth + 1);
 }
 

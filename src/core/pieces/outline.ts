@@ -109,8 +109,20 @@ export function readOutline(
     facts.drawn === 'seamline'
       ? traced.edges
       : joinedOffsets(traced.edges.map(({ of, path }) => ({ of, path, mm: of.fold ? 0 : -allowanceOf(of) })));
-  return { ok: true, outline: upright(shape, seamlines, traced.turnedOver, facts.grainRad) };
+  const levelled = withLevels(shape, facts.levels);
+  return { ok: true, outline: upright(levelled, seamlines, traced.turnedOver, facts.grainRad) };
 }
+
+/** A shape whose zones lie where an outline says, where it says so: the others lie nowhere on it then. */
+export const withLevels = (shape: PieceShape, levels: OutlineFacts['levels']): PieceShape =>
+  levels === undefined
+    ? shape
+    : {
+        ...shape,
+        levels: Object.fromEntries(
+          Object.entries(levels).map(([zone, { edge, share }]) => [zone, [edge, share] as const]),
+        ),
+      };
 
 /** Labels of the edges that no point of the ring begins. A piece drawn whole has no fold. */
 export function unnamed(shape: PieceShape, ring: readonly Knot[]): readonly string[] {

@@ -8,7 +8,7 @@ import type { Wearer } from '../facts/wearer';
 import { drawnBody } from '../garments/drawings/drawnBody';
 import { figureOf, type DrawnBody } from '../garments/drawings/figure';
 import { kindOf } from '../garments/kindOf';
-import { piecesAsCut } from '../pieces/alter/asCut';
+import { piecesAsCut } from './asCut';
 import { liesAt, plannedStrain, runsOf, strainOfPieces } from '../pieces/figureStrain';
 import { practiceTee } from '../pieces/practice';
 import { corner, seamlines } from '../pieces/testPieces';
@@ -32,7 +32,9 @@ const strainOf = (
   const kind = kindOf(garment, undefined);
   const figure = figureOf({ bust: 900, waist: 740, hip: 980 });
   const inputs = { kind, zones: plan.zones, numbers: plan.numbers, figure, measured };
-  const cut = Object.fromEntries(piecesAsCut({ facts, kind, plan }).map((one) => [one.shape.id, one.cut]));
+  const cut = Object.fromEntries(
+    piecesAsCut({ facts, kind, onDate: TODAY }).map((one) => [one.shape.id, one.cut]),
+  );
   return { plan, planned: plannedStrain(inputs), cut: strainOfPieces(inputs, cut) };
 };
 
@@ -121,7 +123,9 @@ const demoStrain = (id: string) => {
   const plan = planGarment(facts, { onDate: TODAY });
   const kind = kindOf(garment, undefined);
   const body = drawnBody(wearer);
-  const cut = Object.fromEntries(piecesAsCut({ facts, kind, plan }).map((one) => [one.shape.id, one.cut]));
+  const cut = Object.fromEntries(
+    piecesAsCut({ facts, kind, onDate: TODAY }).map((one) => [one.shape.id, one.cut]),
+  );
   return strainOfPieces(
     { kind, zones: plan.zones, numbers: plan.numbers, figure: figureOf(body), measured: body },
     cut,

@@ -6,7 +6,6 @@ import type { EdgeInputs } from '../edges/edgeInputs';
 import type { EdgePlan } from '../edges/types';
 import type { Garment } from '../facts/garment';
 import type { ZonePlan } from '../fit/types';
-import { readClothOnce, readLinedOnce } from '../cloth/readClothOnce';
 import { createLedger, getNumber, type Ledger } from '../explain/ledger';
 import type { Edge, GarmentKind } from '../fit/garmentKind';
 import { kindOf } from '../garments/kindOf';
@@ -16,17 +15,14 @@ import { planCutting } from '../ticket/cutting';
 import { edgeLength } from '../edges/edgeLength';
 import { planEdge } from '../edges/edges';
 import { edgeUseOf, neckbandEdge } from '../edges/useOf';
-import { planMeasures } from '../fit/measures';
 import { asMeasured } from '../pieces/asMeasured';
-import { planAltered } from '../pieces/alter/planAltered';
-import { planOutlines } from '../pieces/planOutlines';
 import { planPieces } from '../pieces/planPieces';
 import type { PiecesPlan } from '../pieces/types';
+import { planFitted } from './planFitted';
 import { planOpenings } from './openings';
 import { withApart } from '../pieces/apart';
 import { withPattern } from '../fit/patternAdvice';
 import { planProblems } from './problems';
-import { planSize } from '../fit/size';
 import { planNeeds, planStages } from './stages';
 import { withRows } from '../sewing/popRows';
 import { planSewn } from '../sewing/sewnSteps';
@@ -34,7 +30,6 @@ import { stepSummaries } from '../sewing/stepSummaries';
 import { planTicket } from '../ticket/ticket';
 import { PLAN_SCHEMA, type GarmentPlan } from './types';
 import { type GarmentFacts } from '../facts/garmentFacts';
-import { planZones } from '../fit/zones';
 
 interface PlanOptions {
   /** The day the plan is read on, `YYYY-MM-DD`: for ages only. */
@@ -48,17 +43,13 @@ interface PlanOptions {
 export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): GarmentPlan {
   const kind = kindOf(given.garment, given.ownKind);
   const book = createLedger();
-  const { measures, body, passes } = planMeasures({ book, facts: given, kind, onDate });
-  const { outer, lining, band, cloth } = readCloths(book, given, kind);
-  const unfitted = planZones({ book, facts: given, kind, body, cloth });
-  const size = planSize({ book, facts: given, kind, body, zones: unfitted });
-  const drawn = planOutlines({ book, facts: given, kind, size: size?.cut });
-  const altered = planAltered({ book, facts: given, kind, drawn, zones: unfitted, size });
+  const fitted = planFitted(book, given, kind, onDate);
+  const { measures, body, passes, outer, band, lining, cloth, size, drawn, altered, draft } = fitted;
   const pieces = planPieces({ book, facts: given, kind, drawn, altered });
   const garment = asMeasured(given.garment, kind, pieces, book.numbers);
   const facts = garment === given.garment ? given : { ...given, garment };
   const used = withUses(facts);
-  const zones = withPattern({ book, facts, kind, zones: unfitted, size, pieces });
+  const zones = withPattern({ book, facts, kind, zones: fitted.zones, size, pieces });
   const ofEdge = { book, kind, zones, passes, band, outer: cloth, size: size?.cut, pieces };
   const edges = sameList(kind.edges.map((edge) => planAt(edge, facts, ofEdge)));
   const closed = planOpenings({ book, facts, kind, passes, cloth, zones, edges });
@@ -91,6 +82,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
     openings,
     checks,
     sewn,
+    draft: draft?.plan,
   });
   const outerTested = outer?.around !== undefined;
   const alongTested = cloth?.across !== undefined && cloth.along !== undefined;
@@ -112,6 +104,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
     edges,
     pieces: withApart(book, pieces, edges, zones),
     ...(size ? { size } : {}),
+    ...(draft ? { draft: draft.plan } : {}),
     openings,
     ticket,
     cutting,
@@ -120,16 +113,6 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
     needs,
     ...planStages({ garment, edges, problems, ticket, steps, numbers: book.numbers }, needs),
   };
-}
-
-/** The garment's cloths, and what goes round the body: the outer cloth, or outer and lining as a stack. */
-function readCloths(book: Ledger, facts: GarmentFacts, { liningIsPart }: GarmentKind) {
-  const find = (id: string) => facts.layerCloths?.[id];
-  const outer = facts.outer && readClothOnce(book, 'outer', facts.outer, find);
-  const lining = facts.lining && readClothOnce(book, 'lining', facts.lining, find);
-  const band = facts.band && readClothOnce(book, 'band', facts.band, find);
-  const cloth = outer && lining && !liningIsPart ? readLinedOnce(book, outer, lining, 'body') : outer;
-  return { outer, lining, band, cloth };
 }
 
 const recallUses = createMemory<Garment['edges']>();

@@ -16,6 +16,7 @@ import { edgeProblems } from './edgeProblems';
 import { loopProblems } from '../fit/loop';
 import type { Body } from '../explain/body';
 import type { CheckPlan } from '../cloth/types';
+import type { DraftPlan } from '../blocks/planDraft';
 import type { EdgePlan, OpeningPlan } from '../edges/types';
 import type { Problem } from '../explain/problem';
 import type { TicketGroup } from '../ticket/types';
@@ -39,11 +40,13 @@ interface ProblemInputs {
   readonly openings: readonly OpeningPlan[];
   readonly checks: readonly CheckPlan[];
   readonly sewn: SewnSteps;
+  readonly draft: DraftPlan | undefined;
 }
 
 /** What cannot work or wants care, each with what would mend it. */
 export const planProblems = stage(problemsSee, (inputs: ProblemInputs): readonly Problem[] => [
   ...checkProblems(inputs),
+  ...draftProblems(inputs),
   ...recoveryProblems(inputs),
   ...zoneProblems(inputs),
   ...loopProblems(inputs.book, inputs.kind, inputs.zones),
@@ -68,6 +71,16 @@ const checkProblems = ({ checks, outer }: ProblemInputs): Problem[] =>
       sentence,
       remedies,
     }));
+
+/** Why its pieces cannot be drafted from these measures. */
+const draftProblems = ({ draft }: ProblemInputs): Problem[] =>
+  (draft?.faults ?? []).map((sentence, nth) => ({
+    id: `draft-${nth + 1}`,
+    stage: 'measure',
+    severity: 'look',
+    sentence,
+    remedies: [],
+  }));
 
 function movementProblems({ zones, book }: ProblemInputs): Problem[] {
   return zones.flatMap(({ zone, label, movement }) =>

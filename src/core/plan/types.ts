@@ -1,3 +1,4 @@
+import type { DraftPlan } from '../blocks/planDraft';
 import type { StepSummary } from '../sewing/types';
 import type { Explained, Phrase, NumberId } from '../explain/explained';
 import type { StageId, StageState, Problem, Need } from '../explain/problem';
@@ -28,6 +29,8 @@ export interface GarmentPlan {
   /** Measured on the outlines of its pieces. */
   readonly pieces: PiecesAndTyped;
   readonly size?: SizePlan;
+  /** How its pieces were drafted from measures, where they are. */
+  readonly draft?: DraftPlan;
   readonly openings: readonly OpeningPlan[];
   readonly ticket: readonly TicketGroup[];
   /** What is done at each edge as it is cut and marked. */

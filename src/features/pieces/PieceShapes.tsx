@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { boundsOf, type Bounds } from '@/core/geometry/ring';
-import type { PieceAsCut } from '@/core/pieces/alter/asCut';
+import type { PieceAsCut } from '@/core/plan/asCut';
 import type { Rectangle } from '@/core/ticket/rectangles';
 import { roundPiece } from '@/core/pieces/outline';
 import { notchData, pathData } from './pathData';

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import type { Alteration, AlterationKind } from '@/core/facts/alteration';
-import { piecesAsCut } from '@/core/pieces/alter/asCut';
+import { piecesAsCut } from '@/core/plan/asCut';
 import { rectanglesOf } from '@/core/ticket/rectangles';
 import { PieceShapes } from '@/features/pieces/PieceShapes';
 import { useRecords } from '@/features/records/RecordsProvider';
@@ -26,12 +26,12 @@ const ADDED: readonly { readonly id: AlterationKind | 'own' | 'graded'; readonly
 
 /** The outlines altered for this garment: a list of named changes, made in order, and what the pieces become. */
 export function AlterPieces() {
-  const { id: garmentId, garment, facts, kind, plan, set } = useGarment();
+  const { id: garmentId, garment, facts, kind, plan, today, set } = useGarment();
   const records = useRecords();
   const [opened, setOpened] = useState<string | undefined>(undefined);
   const list = garment.alterations ?? [];
   const drawn = useAfterPaint(useMemo(() => ({ facts, kind, plan }), [facts, kind, plan]));
-  const pieces = useMemo(() => piecesAsCut(drawn), [drawn]);
+  const pieces = useMemo(() => piecesAsCut({ ...drawn, onDate: today }), [drawn, today]);
   const { ticket, numbers } = drawn.plan;
   const rectangles = useMemo(() => rectanglesOf(ticket, numbers), [ticket, numbers]);
   if (pieces.length === 0) return null;

@@ -5,7 +5,7 @@ import type { GarmentKind } from '@/core/fit/garmentKind';
 import type { GarmentPlan } from '@/core/plan/types';
 import { drawnBody } from '@/core/garments/drawings/drawnBody';
 import { figureOf } from '@/core/garments/drawings/figure';
-import { piecesAsCut } from '@/core/pieces/alter/asCut';
+import { piecesAsCut } from '@/core/plan/asCut';
 import { plannedStrain, runsOf, strainOfPieces, type StrainLine } from '@/core/pieces/figureStrain';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Hatch } from '@/ui/Hatch';
@@ -29,18 +29,19 @@ const BESIDE = 1.12;
 
 /** The wearer’s figure with the garment on it: drawn in the frame after what is being slid or typed, so that that never waits. */
 export function OnFigure() {
-  const { facts, kind, plan } = useAfterPaint(useGarment());
-  return <Figure facts={facts} kind={kind} plan={plan} />;
+  const { facts, kind, plan, today } = useAfterPaint(useGarment());
+  return <Figure facts={facts} kind={kind} plan={plan} today={today} />;
 }
 
 interface FigureProps {
   readonly facts: GarmentFacts;
   readonly kind: GarmentKind;
   readonly plan: GarmentPlan;
+  readonly today: string;
 }
 
 /** It from the front and the side, and what is asked of the cloth at every height. */
-const Figure = memo(function Figure({ facts, kind, plan }: FigureProps) {
+const Figure = memo(function Figure({ facts, kind, plan, today }: FigureProps) {
   const { numbers } = plan;
   const hatch = useId();
   const { wearer } = facts;
@@ -51,7 +52,7 @@ const Figure = memo(function Figure({ facts, kind, plan }: FigureProps) {
   const inputs = { kind, zones: plan.zones, numbers, figure, measured: body };
   const planned = plannedStrain(inputs);
   const outlines = Object.fromEntries(
-    piecesAsCut({ facts, kind, plan }).map(({ shape, cut }) => [shape.id, cut]),
+    piecesAsCut({ facts, kind, onDate: today }).map(({ shape, cut }) => [shape.id, cut]),
   );
   const cut = strainOfPieces(inputs, outlines);
   const lines = cut.length > 0 ? cut : planned;

@@ -1,0 +1,457 @@
+import { leaf, say } from '../explain/ledger';
+import type { ZoneId } from '../facts/garment';
+import type { Operation, TrunkLevel } from '../fit/drafting';
+import { endOf, lengthOf, pathOf, polyline, type Path } from '../geometry/path';
+import { minus, plus, point, times, type Point } from '../geometry/point';
+import { cubic } from '../geometry/segment';
+import type { Drafter } from './drafter';
+import { arrives, downThrough, squareToFold } from './lines';
+
+/** A height of the trunk with the quarter of the garment’s girth there. */
+export interface Quarter {
+  readonly zone?: ZoneId;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** What a top is drawn from, before it is drawn: half of it, the fold at x = 0, the neck point’s height at y = 0; mm. */
+export interface TopFrame {
+  /** From the centre to the base of the neck, and to the end of the shoulder. */
+  readonly neckX: number;
+  readonly shoulderX: number;
+  readonly slopeRad: number;
+  readonly neck: {
+    readonly shape: 'round' | 'V';
+    readonly wider: number;
+    readonly front: number;
+    readonly back: number;
+  };
+  /** The underarm, the bust, and what lies below them. */
+  readonly quarters: readonly [Quarter, Quarter, ...Quarter[]];
+  readonly levels: Readonly<Record<TrunkLevel, number>>;
+  readonly hemY: number;
+  /** A quarter of what the hem is wider by. */
+  readonly flareX: number;
+  /** How far inside the shoulder’s end the armhole runs across the body. */
+  readonly inset: { readonly front: number; readonly back: number };
+  /** The lower edge of a half is this long: its side ends there. */
+  readonly lowerMm?: number;
+}
+
+export type Side = 'front' | 'back';
+export const SIDES = ['front', 'back'] as const;
+
+/** The edges of a half, each named as a kind names them. */
+export interface TopHalf {
+  readonly neckline: Path;
+  readonly shoulder: Path;
+  readonly armhole: Path;
+  readonly side: Path;
+  readonly hem: Path;
+  readonly centre: Path;
+}
+
+/** Usual measures of a top (T, from memory). */
+const USUAL = {
+  slopeRad: (20 * Math.PI) / 180,
+  neckX: 85,
+  childNeckX: 65,
+  backNeck: { adult: 20, child: 15 },
+  frontNeck: { adult: 95, child: 60 },
+  inset: { front: 16, back: 8 },
+  acrossShare: 0.62,
+  underbustShare: 0.42,
+  hipOfHeight: 0.12,
+} as const;
+/** An adult’s bust that those lengths are for, mm. */
+const FOR_BUST_MM = 920;
+/** A body this short between underarm and waist is none, mm. */
+const LEAST_TRUNK_MM = 30;
+
+/** The frame of a tee, from measures and the garment’s girths. */
+export function topFrame(d: Drafter): TopFrame {
+  const bust = d.body('bust');
+  const g = d.girth('bust', 'bust');
+  const neckX = d.work('neck', {
+    label: 'half the neck’s width, at its base',
+    unit: 'mm',
+    mark: 'T, from memory',
+    ...(d.child && d.measured('neck')
+      ? {
+          formula: 'N / 6 + plus',
+          terms: { N: d.body('neck'), plus: leaf('and', 15, 'mm', 'T, from memory') },
+        }
+      : {
+          formula: 'x',
+          terms: {
+            x: leaf('usual', d.child ? USUAL.childNeckX : USUAL.neckX, 'mm', 'T, from memory'),
+          },
+        }),
+  });
+  const slope = leaf('slope of the shoulder', USUAL.slopeRad, 'rad', 'T, from memory');
+  const shoulder = d.work('shoulder', {
+    label: 'half the width across the shoulders',
+    unit: 'mm',
+    mark: 'T, from memory',
+    ...(d.measured('shoulder')
+      ? { formula: 'neck + s * cos(slope)', terms: { neck: neckX, s: d.body('shoulder'), slope } }
+      : {
+          formula: 'part * B + plus',
+          terms: {
+            part: leaf('of the bust', 0.17, 'ratio', 'T, from memory'),
+            B: bust,
+            plus: leaf('and', d.child ? 35 : 38, 'mm', 'T, from memory'),
+          },
+        }),
+  });
+  const close = d.work('closeness', {
+    label: 'drawn this much of the body’s width, where it is smaller than the body',
+    unit: 'ratio',
+    formula: 'min(g / B, 1)',
+    terms: { g, B: bust },
+  });
+  const underarm = d.work('underarm', {
+    label: 'underarm below the neck point',
+    unit: 'mm',
+    mark: 'T, from memory',
+    formula: 'g / 6 + plus',
+    terms: { g, plus: leaf('and', 55, 'mm', 'T, from memory') },
+  });
+  const waist = d.work('waist', {
+    label: 'waist below the neck point',
+    unit: 'mm',
+    formula: 'back + nape',
+    terms: {
+      back: d.body('backLength'),
+      nape: leaf('the nape lies lower by', d.usual(USUAL.backNeck), 'mm', 'T, from memory'),
+    },
+  });
+  const hip = d.work('hip', {
+    label: 'hip below the neck point',
+    unit: 'mm',
+    mark: 'T, from memory',
+    formula: 'waist + part * H',
+    terms: {
+      waist,
+      part: leaf('of the height', USUAL.hipOfHeight, 'ratio', 'T, from memory'),
+      H: d.body('stature'),
+    },
+  });
+  const size = Math.min(bust.value / FOR_BUST_MM, 1.3);
+  const base: TopFrame = {
+    neckX: neckX.value * close.value,
+    shoulderX: shoulder.value * close.value,
+    slopeRad: USUAL.slopeRad,
+    neck: {
+      shape: 'round',
+      wider: 0,
+      front: d.usual(USUAL.frontNeck),
+      back: d.usual(USUAL.backNeck),
+    },
+    quarters: quartersAt(g.value / 4, underarm.value, waist.value),
+    levels: {
+      underarm: underarm.value,
+      underbust: underarm.value + USUAL.underbustShare * (waist.value - underarm.value),
+      waist: waist.value,
+      hip: hip.value,
+    },
+    hemY: hip.value,
+    flareX: 0,
+    inset: { front: USUAL.inset.front * size, back: USUAL.inset.back * size },
+  };
+  if (waist.value - underarm.value < LEAST_TRUNK_MM)
+    d.cannot(
+      say`The waist would lie ${waist} below the neck and the underarm ${underarm}: measure the back length and the bust again.`,
+    );
+  return withQuarters(d, base);
+}
+
+/** The underarm, and the bust a little below it, the side plumb between them. */
+const quartersAt = (x: number, underarm: number, waist: number): TopFrame['quarters'] => [
+  { x, y: underarm },
+  { zone: 'bust', x, y: underarm + BUST_SHARE * (waist - underarm) },
+];
+/** The bust lies this part of the way from the underarm to the waist (T, from memory). */
+const BUST_SHARE = 0.14;
+
+/** The zones of the trunk below the underarm, where the kind has them and they are planned. */
+const BELOW = ['underbust', 'waist', 'hip'] as const;
+
+/** The frame with a quarter of the garment at every height that its kind has a zone at. */
+function withQuarters(d: Drafter, frame: TopFrame): TopFrame {
+  const [underarm, bust] = frame.quarters;
+  const below = BELOW.flatMap((zone): readonly Quarter[] =>
+    d.planned(zone) ? [{ zone, x: d.girth(zone, zone).value / 4, y: frame.levels[zone] }] : [],
+  );
+  // Where nobody planned the hip, the garment hangs on from the bust.
+  const hip = below.some(({ zone }) => zone === 'hip')
+    ? []
+    : [{ x: below.at(-1)?.x ?? bust.x, y: frame.levels.hip }];
+  return { ...frame, quarters: [underarm, bust, ...below, ...hip] };
+}
+
+type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
+
+/** Scooped, widened, or a V: chosen by hand within what is sensible. */
+export function withNeck(d: Drafter, frame: TopFrame, { shape, wider, front, back }: Of<'neck'>): TopFrame {
+  const room = Math.max(frame.shoulderX - frame.neckX - LEAST_SHOULDER_MM, 0);
+  const neckWider = d.choose('neck-width', {
+    label: 'neck wider on each side by',
+    usual: d.usual(wider),
+    least: 0,
+    most: room,
+  });
+  const depth = (id: string, label: string, usual: number, most: number) =>
+    d.choose(id, { label, usual, least: 8, most: Math.max(most, 12) });
+  return {
+    ...frame,
+    neck: {
+      shape,
+      wider: neckWider,
+      front: depth('neck-front', 'neck, depth in front', d.usual(front), deepest(frame)),
+      back: depth('neck-back', 'neck, depth behind', d.usual(back), deepest(frame)),
+    },
+  };
+}
+/** A neckline stays above the bust: below it the girth planned there would be cut away. */
+const deepest = ({ quarters }: TopFrame): number =>
+  (quarters.find(({ zone }) => zone === 'bust') ?? quarters[1]).y - ABOVE_BUST_MM;
+const ABOVE_BUST_MM = 4;
+/** Less of a shoulder cannot be sewn, mm. */
+const LEAST_SHOULDER_MM = 18;
+
+/** The underarm lower, for room over a layer, or higher, without sleeves. */
+export function withUnderarm(d: Drafter, frame: TopFrame, { lower }: Of<'underarm'>): TopFrame {
+  const { underarm, waist } = frame.levels;
+  const by = d.choose('underarm', {
+    label: 'underarm lower by',
+    usual: d.usual(lower),
+    least: -25,
+    most: Math.max((waist - underarm) * 0.4, -25),
+  });
+  return underarmAt(frame, underarm + by);
+}
+
+export function underarmAt(frame: TopFrame, y: number): TopFrame {
+  const [{ x }, , ...rest] = frame.quarters;
+  const { waist } = frame.levels;
+  const underbust = y + USUAL.underbustShare * (waist - y);
+  const [underarm, bust] = quartersAt(x, y, waist);
+  return {
+    ...frame,
+    quarters: [
+      underarm,
+      bust,
+      ...rest.map((one) => (one.zone === 'underbust' ? { ...one, y: underbust } : one)),
+    ],
+    levels: { ...frame.levels, underarm: y, underbust },
+  };
+}
+
+/** Cropped or lengthened: the hem at a height of the body, or so far below it. */
+export function withLength(d: Drafter, frame: TopFrame, { to, longer }: Of<'length'>): TopFrame {
+  const usual = frame.levels[to] + d.usual(longer);
+  const least = frame.levels.underarm + LEAST_SIDE_MM;
+  const hemY = d.choose('length', {
+    label: 'length, from the neck point',
+    usual,
+    least,
+    most: Math.max(frame.levels.hip + d.body('stature').value * 0.42, least),
+  });
+  return { ...frame, hemY };
+}
+const LEAST_SIDE_MM = 35;
+
+export function withFlare(d: Drafter, frame: TopFrame, { by }: Of<'flare'>): TopFrame {
+  const flare = d.choose('hem-width', {
+    label: 'hem wider, all round, by',
+    usual: d.usual(by),
+    least: 0,
+    most: 900,
+  });
+  return { ...frame, flareX: flare / 4 };
+}
+
+/** The shoulder cut to a strap, from the neck outwards. */
+export function withStraps(d: Drafter, frame: TopFrame, { wide }: Of<'straps'>): TopFrame {
+  const inner = frame.neckX + frame.neck.wider;
+  const room = frame.shoulderX - inner;
+  const strap = d.choose('strap-width', {
+    label: 'strap, wide at the shoulder',
+    usual: d.usual(wide),
+    least: Math.min(12, room),
+    most: Math.max(room, 12),
+  });
+  return { ...frame, shoulderX: inner + strap * Math.cos(frame.slopeRad), inset: { front: 2, back: 2 } };
+}
+
+export function withLowerEdge(d: Drafter, frame: TopFrame, { zone }: Of<'lower-edge'>): TopFrame {
+  const measure = d.kind.zones.find(({ id }) => id === zone)?.measure ?? 'underbust';
+  const quarter = d.girth(zone, measure).value / 4;
+  return {
+    ...frame,
+    lowerMm: quarter,
+    quarters: taperedFrom(frame.quarters),
+  };
+}
+
+/** The quarters of a side that tapers all the way from the underarm: its bust is measured there. */
+export const taperedFrom = ([{ x, y }]: TopFrame['quarters']): TopFrame['quarters'] => [
+  { zone: 'bust', x, y },
+  { x, y: y + TAPER_MM },
+];
+const TAPER_MM = 1;
+
+/** Where the neckline meets the shoulder. */
+export const neckPointOf = ({ neckX, neck, slopeRad }: TopFrame): Point =>
+  point(neckX + neck.wider, neck.wider * Math.tan(slopeRad));
+
+const shoulderEnd = ({ neckX, shoulderX, slopeRad }: TopFrame): Point =>
+  point(shoulderX, (shoulderX - neckX) * Math.tan(slopeRad));
+
+/** Square to the shoulder, towards the body: so the two halves run on over the seam without a kink. */
+const squareToShoulder = ({ slopeRad }: TopFrame): Point => point(-Math.sin(slopeRad), Math.cos(slopeRad));
+
+/** From the centre to the neck point. A round one is level at the centre; a V comes down to its point nearly straight. */
+export function necklineOf(frame: TopFrame, side: Side): Path {
+  const { neck } = frame;
+  const depth = neck[side];
+  const to = neckPointOf(frame);
+  const from = point(0, depth);
+  const rise = Math.max(depth - to.y, 1);
+  const into = times(squareToShoulder(frame), Math.min(0.45 * rise, to.x * 0.8));
+  const last = plus(to, into);
+  if (neck.shape === 'V' && side === 'front') {
+    const first = point(0.34 * to.x, depth - 0.38 * rise);
+    return pathOf([cubic(from, first, last, to)]);
+  }
+  return pathOf([cubic(from, point(0.55 * to.x, depth), last, to)]);
+}
+
+/** From the shoulder’s end over the across point, plumb there, level into the underarm. */
+export function armholeOf(frame: TopFrame, side: Side): Path {
+  const from = shoulderEnd(frame);
+  const { x, y } = frame.quarters[0];
+  const across = point(
+    Math.min(from.x - frame.inset[side], x * MOST_ACROSS),
+    from.y + USUAL.acrossShare * (y - from.y),
+  );
+  const inset = Math.max(from.x - across.x, 0.5);
+  const leave = Math.min((across.y - from.y) / 3, (0.8 * inset) / Math.sin(frame.slopeRad));
+  const [dx, dy] = [x - across.x, y - across.y];
+  return pathOf([
+    cubic(
+      from,
+      plus(from, times(squareToShoulder(frame), leave)),
+      minus(across, point(0, 0.4 * (across.y - from.y))),
+      across,
+    ),
+    cubic(across, plus(across, point(0, 0.58 * dy)), minus(point(x, y), point(0.58 * dx, 0)), point(x, y)),
+  ]);
+}
+/** The armhole comes no nearer to the side than this share of its width. */
+const MOST_ACROSS = 0.93;
+
+/** The side from the underarm to the hem: through every quarter above it, plumb at both ends unless the hem flares. */
+function sideOf({ quarters, hemY, flareX, lowerMm }: TopFrame): Path {
+  const above = quarters.filter(
+    ({ y }, nth) => nth === 0 || (lowerMm === undefined && y < hemY - NEAR_HEM_MM),
+  );
+  const foot = point(lowerMm ?? quarterAt(quarters, hemY) + flareX, hemY);
+  return downThrough([...above.map(({ x, y }) => point(x, y)), foot], flareX === 0 ? 'both' : 'start');
+}
+const NEAR_HEM_MM = 0.5;
+
+/** The quarter at any height: straight between those that are known, as wide as the last below it. */
+export function quarterAt(quarters: readonly Quarter[], y: number): number {
+  const nth = quarters.findIndex((one) => one.y >= y);
+  if (nth === -1) return quarters.at(-1)?.x ?? 0;
+  const [a, b] = [quarters[nth - 1], quarters[nth] as Quarter];
+  return a ? a.x + ((b.x - a.x) * (y - a.y)) / (b.y - a.y) : b.x;
+}
+
+/** The lower part of a half: side, hem and centre. */
+export function lowerOf(frame: TopFrame, centreTop: Point): Pick<TopHalf, 'side' | 'hem' | 'centre'> {
+  const side = sideOf(frame);
+  const hem = squareToFold(endOf(side), arrives(side));
+  return { side, hem, centre: polyline([endOf(hem), centreTop]) };
+}
+
+/** One half of a top. */
+export function topHalf(frame: TopFrame, side: Side): TopHalf {
+  const neckline = necklineOf(frame, side);
+  return {
+    neckline,
+    shoulder: polyline([neckPointOf(frame), shoulderEnd(frame)]),
+    armhole: armholeOf(frame, side),
+    ...lowerOf(frame, neckline[0].from),
+  };
+}
+
+/** Where the zones of a half lie, as shares of the height of its side. */
+export function levelsOf(
+  frame: TopFrame,
+  { side }: Pick<TopHalf, 'side'>,
+  edge = 'side',
+): Readonly<Record<ZoneId, readonly [string, number]>> {
+  const [top, foot] = [side[0].from.y, side.at(-1)?.to.y ?? 0];
+  return Object.fromEntries(
+    frame.quarters.flatMap(({ zone, y }) => {
+      const share = (y - top) / (foot - top);
+      return zone === undefined || share > 1 + 1e-9
+        ? []
+        : [[zone, [edge, Math.min(Math.max(share, 0), 1)] as const]];
+    }),
+  );
+}
+
+/** The neck lowered and widened until its seamline goes round what is asked; as it is where somebody set it by hand. */
+export function withNeckAsked(d: Drafter, frame: TopFrame, edge = 'neckline'): TopFrame {
+  const asked = d.asked(edge);
+  if (!asked || NECK_CHOICES.some((id) => d.isChosen(id))) return frame;
+  const grown = (mm: number): TopFrame => neckGrown(frame, mm);
+  const round = (mm: number): number =>
+    2 * SIDES.reduce((sum, side) => sum + lengthOf(necklineOf(grown(mm), side)), 0);
+  if (round(0) >= asked.value) return frame;
+  const by = d.solve('neck', {
+    label: 'neck lowered by',
+    equation: 'the neckline goes round what has to pass it',
+    low: 0,
+    high: frame.levels.waist,
+    drawn: round,
+    drawnLabel: 'neckline, at the seamline',
+    wanted: asked,
+  });
+  if (by === undefined) {
+    d.note(
+      say`The neckline cannot be drawn as long as ${asked}, which it takes to be pulled on: a stretchier band, or an opening.`,
+    );
+    return frame;
+  }
+  return grown(by);
+}
+export const NECK_CHOICES = ['neck-width', 'neck-front', 'neck-back'] as const;
+
+/** Lower by so much in front, wider by two fifths and lower behind by a tenth of that. */
+export function neckGrown(frame: TopFrame, mm: number): TopFrame {
+  const most = frame.shoulderX - frame.neckX - LEAST_SHOULDER_MM;
+  const { neck } = frame;
+  return {
+    ...frame,
+    neck: {
+      ...neck,
+      wider: Math.max(Math.min(neck.wider + 0.4 * mm, most), neck.wider),
+      front: Math.max(Math.min(neck.front + mm, deepest(frame)), neck.front),
+      back: Math.max(Math.min(neck.back + 0.1 * mm, deepest(frame)), neck.back),
+    },
+  };
+}
+
+/** The points by which a top is shaped by hand. */
+export function topHandles(d: Drafter, frame: TopFrame, hasShoulder: boolean): void {
+  const neckPoint = neckPointOf(frame);
+  d.handle({ choice: 'neck-front', piece: 'front', at: point(0, frame.neck.front), way: point(0, 1) });
+  d.handle({ choice: 'neck-back', piece: 'back', at: point(0, frame.neck.back), way: point(0, 1) });
+  if (!hasShoulder) return;
+  d.handle({ choice: 'neck-width', piece: 'front', at: neckPoint, way: point(1, Math.tan(frame.slopeRad)) });
+}
