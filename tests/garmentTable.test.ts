@@ -109,7 +109,8 @@ const table: Readonly<Record<KindId, Row>> = {
     passes: ['hip', 'foot'],
   },
   briefs: {
-    governs: ['hip', 'legTop', 'rise'],
+    // The rise from top edge to top edge, where it sits.
+    governs: ['hip', 'legTop', 'lowRise'],
     cut: { Front: 2, Back: 2, Gusset: 1 },
     edges: { Waist: 'elastic', Leg: 'elastic' },
     still: ['Sides', 'Crotch'],

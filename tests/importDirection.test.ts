@@ -26,6 +26,7 @@ const ROOMS = [
   'garments',
   'edges',
   'pieces',
+  'blocks',
   'machines',
   'sewing',
   'ticket',

@@ -1,3 +1,4 @@
+import { draftedGarments } from './draftedGarments';
 import { newGarment, newTee, type EdgeChoice, type Garment } from '@/core/facts/garment';
 import { before } from './before';
 import { atNeck, demoEdgeGarments, neck, pieces, type Drawn } from './edgeGarments';
@@ -263,5 +264,6 @@ export function demoGarments(today: string): Household['garments'] {
       edges: { waist: { elasticId: 'shore-waist' } },
     },
     ...demoEdgeGarments(today),
+    ...draftedGarments(),
   };
 }

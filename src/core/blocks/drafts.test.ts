@@ -9,6 +9,7 @@ import type { BodyMeasure, Wearer } from '../facts/wearer';
 import { catalogue } from '../garments/catalogue';
 import { kindOf } from '../garments/kindOf';
 import { endOf, lengthOf, pointAlong, startOf, type Path } from '../geometry/path';
+import { nearestOnPath } from '../geometry/nearest';
 import { distance } from '../geometry/point';
 import { areaOf, crossingsOf, flattened } from '../geometry/ring';
 import { girthMm, girthParts } from '../pieces/girth';
@@ -324,8 +325,12 @@ describe('shaped by hand', () => {
       const { draft, drawn } = draftedOf({ kind });
       for (const { choice, piece, at } of draft.handles) {
         expect(draft.choices.map(({ id }) => id)).toContain(choice);
-        const round = flattened(roundPiece(drawn.outlines[piece] as never));
-        expect(Math.min(...round.map((one) => distance(one, at)))).toBeLessThan(60);
+        const outline = drawn.outlines[piece];
+        if (!outline) throw new Error(`expected the piece ${piece}, got none`);
+        expect([choice, nearestOnPath(roundPiece(outline), at).offMm]).toEqual([
+          choice,
+          expect.closeTo(0, 0),
+        ]);
       }
     }
   });

@@ -53,7 +53,7 @@ export const COVERAGE = { less: -14, usual: 10, full: 30 } as const;
 export function coverageOf(d: Drafter): number {
   const size = d.child ? 0.6 : 1;
   return d.choose('coverage', {
-    label: 'seat covered beyond the straight line by',
+    label: 'seat covered further by',
     usual: COVERAGE.usual * size,
     least: COVERAGE.less * size * 2,
     most: COVERAGE.full * size * 1.5,

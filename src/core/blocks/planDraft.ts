@@ -22,7 +22,7 @@ import { draftBrief } from './brief';
 import { draftCups } from './cups';
 import type { DraftedBlock, DraftedPiece } from './drafted';
 import { createDrafter, type DraftChoice, type DraftHandle, type DraftSolved, type Drafter } from './drafter';
-import { draftLeg } from './leg';
+import { draftLegs } from './legBlock';
 import { draftPanels } from './panels';
 import { draftTop } from './topBlock';
 
@@ -116,7 +116,7 @@ const blocks: Readonly<
     NonNullable<GarmentKind['drafting']>['block'],
     (d: Drafter, does: readonly Operation[]) => DraftedBlock
   >
-> = { top: draftTop, leg: draftLeg, brief: draftBrief, cups: (d) => draftCups(d), panels: draftPanels };
+> = { top: draftTop, leg: draftLegs, brief: draftBrief, cups: (d) => draftCups(d), panels: draftPanels };
 
 /** Measures that cannot belong to one body. */
 function contradictions(d: Drafter): void {

@@ -7,7 +7,8 @@ import { cubic } from '../geometry/segment';
 import type { Drafter } from './drafter';
 import { arrives, downThrough, squareBetween } from './lines';
 import { rootBetween } from './solve';
-import { armholeOf, underarmAt, type TopFrame } from './top';
+import { underarmAt, type TopFrame } from './topFrame';
+import { armholeOf } from './topHalf';
 
 type SleeveOperation = Extract<Operation, { readonly does: 'sleeve' }>;
 
@@ -143,11 +144,10 @@ export function capNotches(
 ): Readonly<Record<string, readonly { readonly atMm: number; readonly double?: true }[]>> {
   const [front, back] = [armholeOf(frame, 'front'), armholeOf(frame, 'back')];
   const [onFront, onBack] = [front, back].map((path) => lengthOf(pathOf([path[0]]))) as [number, number];
-  const [longFront, longBack] = [lengthOf(front), lengthOf(back)];
-  const part = CAP_EASE_MM / 2;
+  const longFront = lengthOf(front);
   return {
     'front.armhole': [{ atMm: onFront }],
     'back.armhole': [{ atMm: onBack, double: true }],
-    'sleeve.cap': [{ atMm: longFront - onFront }, { atMm: longFront + part * 2 + onBack, double: true }],
+    'sleeve.cap': [{ atMm: longFront - onFront }, { atMm: longFront + CAP_EASE_MM + onBack, double: true }],
   };
 }

@@ -13,21 +13,17 @@ import { asRaglan } from './operations/raglan';
 import { capNotches, drawSleeve, upperArm, withRoomForCap } from './sleeve';
 import {
   SIDES,
-  levelsOf,
   taperedFrom,
   topFrame,
-  topHalf,
-  topHandles,
   withFlare,
   withLength,
   withLowerEdge,
   withNeck,
-  withNeckAsked,
   withStraps,
   withUnderarm,
   type TopFrame,
-  type TopHalf,
-} from './top';
+} from './topFrame';
+import { levelsOf, topHalf, topHandles, withNeckAsked, type TopHalf } from './topHalf';
 
 /** A top: its frame from measures, what is done to the frame, the halves, and what is done to those. */
 export function draftTop(d: Drafter, operations: readonly Operation[]): DraftedBlock {

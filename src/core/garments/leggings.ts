@@ -61,6 +61,7 @@ export const leggings: GarmentKind = {
     need('rise', 'the crotch length'),
     need('foot', 'whether the hems go over heel and instep', false),
     need('inseam', 'the length of the legs', false),
+    need('bodyRise', 'how deep the seat is, when its pieces are drafted', false),
   ],
   zones: [
     waistZone,

@@ -10,9 +10,9 @@ export const need = (measure: BodyMeasure, why: string, required = true): Needed
   required,
 });
 
-/** Measured only to know how much cloth it takes. */
+/** Measured only to know how long it is drafted, and how much cloth it takes. */
 export const clothNeeds = (...measures: readonly BodyMeasure[]): readonly NeededMeasure[] =>
-  measures.map((measure) => need(measure, 'the length of cloth it takes', false));
+  measures.map((measure) => need(measure, 'how long it is drafted, and the cloth it takes', false));
 
 export const headNeed = need('head', 'whether the neckline goes over it');
 export const handNeed = need('hand', 'whether it goes through the sleeve hem', false);

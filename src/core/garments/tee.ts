@@ -45,6 +45,7 @@ export const tee: GarmentKind = {
     headNeed,
     handNeed,
     ...clothNeeds('backLength', 'armLength'),
+    need('stature', 'where waist and hip lie, when its pieces are drafted', false),
   ],
   zones: [bustZone, waistZone, hipZone, bicepsZone],
   pieces: [

@@ -1,9 +1,8 @@
 import type { ZoneId } from '../facts/garment';
 import type { LevelAt, PieceShape, ShapeEdge } from '../fit/pieceShape';
 import { endOf, lengthOf, startOf, turnOf } from '../geometry/path';
-import type { Point } from '../geometry/point';
-import { flattened } from '../geometry/ring';
-import { cornerBetween, type Segment } from '../geometry/segment';
+import { FLAT_MM, isFlat } from '../geometry/ring';
+import { cornerBetween, partsUntil, type Segment } from '../geometry/segment';
 import { neighbours, roundPiece, type Outline, type PieceEdge } from './outline';
 
 /** What an edge of one cut piece measures: of a piece on the fold, opened out. */
@@ -114,16 +113,17 @@ export function zoneAt(outline: Outline, zone: ZoneId, named?: string): number |
 /** As far inside the end of an edge a width is measured, mm: on the corner itself it would be none. */
 const INSIDE_MM = 0.01;
 
+/** Where a level line crosses a segment: only what may lie on both sides of it is looked at closely. */
+function crossingXs(segment: Segment, y: number): readonly number[] {
+  const near = (part: Segment): boolean => !reaches(part, y) || isFlat(part, FLAT_MM);
+  return partsUntil(near, segment).flatMap(({ from: a, to: b }) =>
+    a.y <= y !== b.y <= y ? [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)] : [],
+  );
+}
+
 /** How wide one cut piece is at a height, mm: opened out, and without what is cut away between. */
 export function widthAt(outline: Outline, y: number): number {
-  const xs = roundPiece(outline).flatMap((segment) => {
-    if (!reaches(segment, y)) return [];
-    const points = flattened([segment]);
-    return points.slice(1).flatMap((b, nth) => {
-      const a = points[nth] as Point;
-      return a.y <= y !== b.y <= y ? [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)] : [];
-    });
-  });
+  const xs = roundPiece(outline).flatMap((segment) => crossingXs(segment, y));
   xs.sort((a, b) => a - b);
   const width = xs.reduce((sum, x, nth) => (nth % 2 === 1 ? sum + x - (xs[nth - 1] as number) : sum), 0);
   return outline.folded ? 2 * width : width;
@@ -131,18 +131,7 @@ export function widthAt(outline: Outline, y: number): number {
 
 /** The edges that a level line crosses at a height, in order round the piece. */
 export const edgesAcross = ({ edges }: Outline, y: number): readonly ShapeEdge[] =>
-  edges
-    .filter(({ path }) =>
-      path.some(
-        (segment) =>
-          reaches(segment, y) &&
-          flattened([segment]).some((b, nth, points) => {
-            const a = points[nth - 1];
-            return a !== undefined && a.y <= y !== b.y <= y;
-          }),
-      ),
-    )
-    .map(({ of }) => of);
+  edges.filter(({ path }) => path.some((segment) => crossingXs(segment, y).length > 0)).map(({ of }) => of);
 
 /** Whether a segment may lie on both sides of a height: a curve goes no further than its handles. */
 function reaches(segment: Segment, y: number): boolean {

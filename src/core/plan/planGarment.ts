@@ -6,8 +6,8 @@ import type { EdgeInputs } from '../edges/edgeInputs';
 import type { EdgePlan } from '../edges/types';
 import type { Garment } from '../facts/garment';
 import type { ZonePlan } from '../fit/types';
-import { createLedger, getNumber, type Ledger } from '../explain/ledger';
-import type { Edge, GarmentKind } from '../fit/garmentKind';
+import { createLedger, getNumber } from '../explain/ledger';
+import type { Edge } from '../fit/garmentKind';
 import { kindOf } from '../garments/kindOf';
 import { planChecks } from './checks';
 import { clothPlan } from '../cloth/clothPlan';
@@ -49,7 +49,11 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
   const garment = asMeasured(given.garment, kind, pieces, book.numbers);
   const facts = garment === given.garment ? given : { ...given, garment };
   const used = withUses(facts);
-  const zones = withPattern({ book, facts, kind, zones: fitted.zones, size, pieces });
+  // A draft has no pattern that it could differ from, until somebody alters it.
+  const asDrafted = draft && pieces.alterations.length === 0;
+  const zones = asDrafted
+    ? fitted.zones
+    : withPattern({ book, facts, kind, zones: fitted.zones, size, pieces });
   const ofEdge = { book, kind, zones, passes, band, outer: cloth, size: size?.cut, pieces };
   const edges = sameList(kind.edges.map((edge) => planAt(edge, facts, ofEdge)));
   const closed = planOpenings({ book, facts, kind, passes, cloth, zones, edges });

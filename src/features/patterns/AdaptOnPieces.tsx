@@ -14,9 +14,9 @@ import { catalogue } from '@/core/garments/catalogue';
 import type { Outlines } from '@/core/pieces/outline';
 import { outlinesIn } from '@/core/pieces/readOutlines';
 import { formatLength } from '@/core/units/formatLength';
-import { createRecord, RequestRefused } from '@/features/records/api';
 import { useUnit } from '@/ui/unit';
 import styles from './AdaptPage.module.css';
+import { useMakePattern } from './useMakePattern';
 
 type Values = Readonly<Record<string, number>>;
 
@@ -93,30 +93,24 @@ export function Told({ told, fields }: { told: Values; fields: Readonly<Record<s
 /** Keeps the pieces that came of it as a pattern of their own. */
 export function MakePattern({ made, from }: { made: MadePieces; from: Pattern }) {
   const router = useRouter();
-  const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const { label } = catalogue[made.kind];
+  const { make: makePattern, trouble } = useMakePattern();
   const make = async () => {
     const { seamAllowanceMm, hemAllowanceMm } = from;
-    try {
-      const { records } = await createRecord(
-        'pattern',
-        {
-          ...newPattern(
-            `${from.name}, ${made.kind === from.kind ? 'adapted' : label.toLowerCase()}`.slice(0, 60),
-            made.kind,
-          ),
-          source: 'adapted' as const,
-          ...(seamAllowanceMm === undefined ? {} : { seamAllowanceMm }),
-          ...(hemAllowanceMm === undefined ? {} : { hemAllowanceMm }),
-          shapes: { [ONE_SIZE]: made.shapes },
-        },
-        'Adapted pattern',
-      );
-      if (records[0]) router.push(`/patterns/${records[0].id}/trace`);
-    } catch (error) {
-      if (!(error instanceof RequestRefused)) throw error;
-      setTrouble(error.message);
-    }
+    const pattern = await makePattern(
+      {
+        ...newPattern(
+          `${from.name}, ${made.kind === from.kind ? 'adapted' : label.toLowerCase()}`.slice(0, 60),
+          made.kind,
+        ),
+        source: 'adapted',
+        ...(seamAllowanceMm === undefined ? {} : { seamAllowanceMm }),
+        ...(hemAllowanceMm === undefined ? {} : { hemAllowanceMm }),
+        shapes: { [ONE_SIZE]: made.shapes },
+      },
+      'Adapted pattern',
+    );
+    if (pattern) router.push(`/patterns/${pattern.id}/trace`);
   };
   return (
     <>

@@ -158,7 +158,10 @@ const tapeGroups: readonly { readonly label: string; readonly measures: readonly
     measures: ['bust', 'highBust', 'underbust', 'cup', 'shoulder', 'strap', 'backLength'],
   },
   { label: 'Arms', measures: ['biceps', 'wrist', 'hand', 'armLength'] },
-  { label: 'Waist and hips', measures: ['waist', 'hip', 'lowHip', 'rise', 'lowRise', 'bodyRise', 'pouch', 'loop'] },
+  {
+    label: 'Waist and hips',
+    measures: ['waist', 'hip', 'lowHip', 'rise', 'lowRise', 'bodyRise', 'pouch', 'loop'],
+  },
   { label: 'Legs', measures: ['thigh', 'legTop', 'knee', 'calf', 'ankle', 'foot', 'inseam'] },
 ];
 const others = bodyMeasures.filter((one) => !tapeGroups.some(({ measures }) => measures.includes(one)));

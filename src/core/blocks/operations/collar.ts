@@ -19,7 +19,8 @@ import type { DraftedPiece } from '../drafted';
 import type { Drafter } from '../drafter';
 import { clockwise, curveTo } from '../lines';
 import { mirror } from '../sleeve';
-import { topHalf, type Side, type TopFrame } from '../top';
+import { type Side, type TopFrame } from '../topFrame';
+import { topHalf } from '../topHalf';
 
 type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
 

@@ -5,7 +5,8 @@ import type { DraftedPieces } from '../drafted';
 import type { Drafter } from '../drafter';
 import { arrives, curveTo, downThrough, squareToFold } from '../lines';
 import { upperArm } from '../sleeve';
-import { levelsOf, neckPointOf, necklineOf, SIDES, type TopFrame } from '../top';
+import { SIDES, type TopFrame } from '../topFrame';
+import { levelsOf, neckPointOf, necklineOf } from '../topHalf';
 
 const DOWN = point(0, 1);
 /** A sleeve cut in one reaches beyond the side by this, mm, so that its underarm is a curve; and that curve is as deep. */

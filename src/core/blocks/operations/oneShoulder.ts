@@ -3,7 +3,8 @@ import { point } from '../../geometry/point';
 import type { DraftedPieces } from '../drafted';
 import { curveTo } from '../lines';
 import { mirror } from '../sleeve';
-import { levelsOf, topHalf, SIDES, type TopFrame } from '../top';
+import { SIDES, type TopFrame } from '../topFrame';
+import { levelsOf, topHalf } from '../topHalf';
 
 /** One shoulder taken away: whole pieces, their upper edge from the free underarm up to the shoulder that is left. */
 export function asOneShoulder(frame: TopFrame): DraftedPieces {

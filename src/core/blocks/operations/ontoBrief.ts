@@ -14,7 +14,8 @@ import {
 } from '../legEdge';
 import { arrives, downThrough } from '../lines';
 import { rootBetween } from '../solve';
-import { levelsOf, quarterAt, topHalf, SIDES, type Side, type TopFrame, type TopHalf } from '../top';
+import { SIDES, type Side, type TopFrame } from '../topFrame';
+import { levelsOf, quarterAt, topHalf, type TopHalf } from '../topHalf';
 
 /** The crotch seam lies this far in front of the middle of the loop, mm, and is so wide (T, from memory). */
 const FORWARD_MM = { adult: 30, child: 20 } as const;

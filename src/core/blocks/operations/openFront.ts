@@ -5,7 +5,8 @@ import { cubic } from '../../geometry/segment';
 import type { DraftedPiece } from '../drafted';
 import type { Drafter } from '../drafter';
 import { arrives, clockwise, curveTo } from '../lines';
-import { levelsOf, neckPointOf, topHalf, type TopFrame } from '../top';
+import { type TopFrame } from '../topFrame';
+import { levelsOf, neckPointOf, topHalf } from '../topHalf';
 
 type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
 

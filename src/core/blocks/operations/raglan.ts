@@ -16,7 +16,8 @@ import type { Drafter } from '../drafter';
 import { curveTo, downThrough, setsOut } from '../lines';
 import { endBetween, mirror, upperArm } from '../sleeve';
 import { rootBetween } from '../solve';
-import { levelsOf, lowerOf, topHalf, SIDES, type Side, type TopFrame } from '../top';
+import { SIDES, type Side, type TopFrame } from '../topFrame';
+import { levelsOf, lowerOf, topHalf } from '../topHalf';
 
 /** An adult’s raglan point lies this far from the shoulder, 2½ in, on this chest (T); scaled by size. */
 export const RAGLAN_POINT = { mm: 2.5 * MM_PER_INCH, onChestMm: 920 } as const;

@@ -22,6 +22,8 @@ import { ZoneFigures } from './ZoneFigures';
 const OnFigure = dynamic(() => import('../figure/OnFigure').then((module) => module.OnFigure), {
   ssr: false,
 });
+/** Only garments that are drafted need it. */
+const DraftTable = dynamic(() => import('../draft/DraftTable').then((module) => module.DraftTable));
 /** Only garments whose pieces have outlines need it. */
 const AlterPieces = dynamic(() => import('../alter/AlterPieces').then((module) => module.AlterPieces));
 
@@ -69,7 +71,7 @@ export function FitStage() {
           ) : (
             <>
               <HowClose key={zone.zone} zone={zone} />
-              <OnThePattern key={`pattern ${zone.zone}`} zone={zone} />
+              {!plan.draft && <OnThePattern key={`pattern ${zone.zone}`} zone={zone} />}
             </>
           )}
           <Rules
@@ -78,9 +80,11 @@ export function FitStage() {
           />
         </div>
       </div>
+      {plan.draft && <DraftTable />}
       <OnFigure />
       <SizePanel />
-      {plan.pieces.pieces.some(({ outlined }) => outlined) && <AlterPieces />}
+      {plan.pieces.pieces.some(({ outlined }) => outlined) &&
+        (!plan.draft || plan.pieces.alterations.length > 0) && <AlterPieces />}
       <NextButton
         to="bands"
         words="This is right: on to Bands"

@@ -4,9 +4,8 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 import { newPattern } from '@/core/facts/pattern';
-import { createRecord, RequestRefused } from '@/features/records/api';
+import { useMakePattern } from '@/features/patterns/useMakePattern';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { SeamWalks } from '@/features/pieces/SeamWalks';
 import { Fold } from '@/ui/Fold';
@@ -16,31 +15,24 @@ import { AsOneThatFits } from './AsOneThatFits';
 
 /** The outlines of the garment’s pieces: how many there are, how their seams agree, and the way to the tracing table. */
 export function ItsPieces() {
-  const { id, garment, plan, set } = useGarment();
+  const { id, garment, kind, plan, set } = useGarment();
   const records = useRecords();
   const router = useRouter();
-  const [trouble, setTrouble] = useState<string | undefined>(undefined);
+  const { make, trouble } = useMakePattern();
   const { pieces, seams, between } = plan.pieces;
   if (pieces.length === 0) return null;
   const outlined = pieces.filter((piece) => piece.outlined).length;
   const table = (pattern: string) => `/patterns/${pattern}/trace?for=${id}`;
   const begin = async () => {
-    try {
-      const facts = {
-        ...newPattern(`${garment.name}, traced`.slice(0, 60), garment.kind),
-        source: 'traced' as const,
-      };
-      const { records: made } = await createRecord('pattern', facts, 'Pattern to trace');
-      const [pattern] = made;
-      if (!pattern) return;
-      records.open(pattern);
-      set('Pattern', { patternId: pattern.id });
-      await records.flush();
-      router.push(table(pattern.id));
-    } catch (error) {
-      if (!(error instanceof RequestRefused)) throw error;
-      setTrouble(error.message);
-    }
+    const pattern = await make(
+      { ...newPattern(`${garment.name}, traced`.slice(0, 60), garment.kind), source: 'traced' },
+      'Pattern to trace',
+    );
+    if (!pattern) return;
+    records.open(pattern);
+    set('Pattern', { patternId: pattern.id });
+    await records.flush();
+    router.push(table(pattern.id));
   };
   return (
     <section className={styles.stack} style={{ gap: 10 }}>
@@ -52,8 +44,9 @@ export function ItsPieces() {
       </div>
       {outlined === 0 && (
         <p className="soft">
-          Trace the paper pieces, or a garment that fits, from a photo: every edge, seam and girth is then
-          measured by itself.
+          {kind.drafting && garment.patternId === undefined
+            ? 'No pattern? Its pieces can be drafted for exactly this body and this cloth. Or trace paper pieces, or a garment that fits, from a photo.'
+            : 'Trace the paper pieces, or a garment that fits, from a photo: every edge, seam and girth is then measured by itself.'}
         </p>
       )}
       {between && between.pieces.length > 0 && (
@@ -65,9 +58,16 @@ export function ItsPieces() {
       )}
       <div>
         {garment.patternId === undefined ? (
-          <Button variant="outlined" onClick={() => void begin()}>
-            Trace its pieces
-          </Button>
+          <div className={styles.actions}>
+            {kind.drafting && (
+              <Button variant="contained" onClick={() => set('Draft its pieces', { draft: {} })}>
+                Draft its pieces from these measures
+              </Button>
+            )}
+            <Button variant="outlined" onClick={() => void begin()}>
+              Trace its pieces
+            </Button>
+          </div>
         ) : (
           <Button variant="outlined" component={Link} href={table(garment.patternId)}>
             {outlined === 0 ? 'Trace its pieces' : 'To the tracing table'}

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import { bodyFields, type BodyMeasure } from '@/core/facts/wearer';
@@ -18,6 +19,12 @@ import styles from '../page/GarmentPage.module.css';
 import { NextButton } from '../page/NextButton';
 import { useGarment } from '../page/useGarment';
 import { ItsPieces } from './ItsPieces';
+
+/** Only garments that are drafted need them. */
+const DraftTable = dynamic(() => import('../draft/DraftTable').then((module) => module.DraftTable));
+const OnFigure = dynamic(() => import('../figure/OnFigure').then((module) => module.OnFigure), {
+  ssr: false,
+});
 
 /** Who it is for, and the measurements this garment needs of them. */
 export function MeasureStage() {
@@ -66,10 +73,17 @@ export function MeasureStage() {
               Choose who it is for on the left. Nobody there yet? Add a wearer: it takes a name and a tape.
             </p>
           )}
-          <ItsPieces />
-          <NextButton to="stretch" />
+          {!plan.draft && <ItsPieces />}
+          {!plan.draft && <NextButton to="stretch" />}
         </div>
       </div>
+      {plan.draft && (
+        <>
+          <DraftTable />
+          <OnFigure />
+          <NextButton to="stretch" />
+        </>
+      )}
     </div>
   );
 }
@@ -81,6 +95,7 @@ function Measure({ measure, onFocus }: { measure: MeasurePlan; onFocus: () => vo
   if (wearerId === undefined || !facts.wearer) return null;
   const now = todaysSet(facts.wearer, today);
   const typedToday = now?.set.values[measure.measure];
+  const estimate = plan.draft?.estimated.find((one) => one.measure === measure.measure);
   const known = measure.source === 'measured' || measure.source === 'guessed';
   const value = typedToday ?? (known && measure.value ? valueOf(plan.numbers, measure.value) : undefined);
   return (
@@ -104,6 +119,10 @@ function Measure({ measure, onFocus }: { measure: MeasurePlan; onFocus: () => vo
             </>
           ) : measure.measuredOn ? (
             `${measure.source === 'guessed' ? 'Guessed' : 'Measured'} ${age(measure.measuredOn, today)}.`
+          ) : estimate ? (
+            <>
+              Not measured: <ExplainedNumber id={estimate.value} /> is assumed in the draft.
+            </>
           ) : measure.required ? (
             'Still to measure.'
           ) : (

@@ -1,0 +1,223 @@
+'use client';
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import type { Draft } from '@/core/blocks/planDraft';
+import { boundsOf, type Bounds } from '@/core/geometry/ring';
+import { notchMarks } from '@/core/pieces/notches';
+import { roundPiece, type Outlines } from '@/core/pieces/outline';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { Fold } from '@/ui/Fold';
+import { NumbersProvider } from '@/ui/numbers';
+import { PhraseText } from '@/ui/PhraseText';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
+import { Choices } from './Choices';
+import own from './Draft.module.css';
+import { DraftedPiece } from './DraftedPiece';
+import { Estimated } from './Estimated';
+import { KeepAsPattern } from './KeepAsPattern';
+import { useDrafting } from './useDrafting';
+
+/** As high as the highest piece is drawn, and as wide as a row of them may be, with what is left between two, px. */
+const HIGH_PX = 400;
+const WIDE_PX = 540;
+const GAP_PX = 30;
+/** Pieces are never drawn larger than this, px for a millimetre. */
+const MOST_SCALE = 0.95;
+
+/** Where pieces are drafted from measures: to scale, shaped by hand, with why they are as they are. */
+export function DraftTable() {
+  const { plan, set } = useGarment();
+  const drafting = useDrafting();
+  const { draft, stopped } = drafting;
+  const [picked, setPicked] = useState<string | undefined>(undefined);
+  const { before, startHere } = useBefore(draft);
+  if (!draft || !plan.draft) return null;
+  const { outlines } = draft.drawn;
+  const { faults, notes, solved } = plan.draft;
+  const moved = Object.keys(outlines).filter((id) => before[id] && differs(before[id], outlines[id]));
+  const [pieceId, edgeId] = picked?.split('.') ?? [];
+  const pickedEdge = plan.pieces.pieces
+    .find(({ id }) => id === pieceId)
+    ?.edges.find(({ id }) => id === edgeId);
+  const pickedPiece = plan.pieces.pieces.find(({ id }) => id === pieceId);
+  return (
+    <section className={styles.stack} style={{ gap: 14 }} aria-label="Drafting table">
+      <div className={styles.between}>
+        <h2>Drafted from the measures</h2>
+        <span className="soft small">
+          Half of what is on the fold (green). Drag a point, or move it with the arrow keys.
+        </span>
+      </div>
+      {faults.map((fault, nth) => (
+        <Alert key={nth} severity="warning">
+          <PhraseText phrase={fault} />
+        </Alert>
+      ))}
+      {stopped && (
+        <Alert severity="info">
+          <NumbersProvider numbers={stopped.numbers}>
+            No further:{' '}
+            {stopped.faults.map((fault, nth) => (
+              <span key={nth}>
+                <PhraseText phrase={fault} />{' '}
+              </span>
+            ))}
+          </NumbersProvider>
+        </Alert>
+      )}
+      <div className={own.table}>
+        <div className={styles.stack} style={{ gap: 10 }}>
+          {Object.keys(outlines).length > 0 && (
+            <Pieces draft={draft} drafting={drafting} before={before} picked={picked} onPick={setPicked} />
+          )}
+          <div className={styles.between}>
+            <span className="small" role="status">
+              {pickedEdge && pickedPiece ? (
+                <>
+                  {pickedPiece.label}, {pickedEdge.label}: <ExplainedNumber id={pickedEdge.length} />
+                </>
+              ) : (
+                <span className="soft">Tap an edge to read its length.</span>
+              )}
+            </span>
+            {moved.length > 0 && (
+              <span className={styles.actions}>
+                <span className="soft small">Dotted: as it was</span>
+                <Button size="small" onClick={startHere}>
+                  Forget the old line
+                </Button>
+              </span>
+            )}
+          </div>
+          {notes.map((note, nth) => (
+            <p key={nth} className="small">
+              <PhraseText phrase={note} />
+            </p>
+          ))}
+          <Estimated />
+          {solved.length > 0 && (
+            <Fold summary="Why this shape">
+              <ul className={own.solved}>
+                {solved.map(({ id, value, equation, left, right }) => (
+                  <li key={id}>
+                    <Label id={value} />: <ExplainedNumber id={value} />
+                    <p className="soft small">
+                      Solved so that {equation}: <ExplainedNumber id={left} /> drawn,{' '}
+                      <ExplainedNumber id={right} /> asked.
+                    </p>
+                  </li>
+                ))}
+              </ul>
+            </Fold>
+          )}
+        </div>
+        <Choices draft={draft} drafting={drafting} />
+      </div>
+      <div className={styles.actions}>
+        <KeepAsPattern />
+        <Button onClick={() => set('No draft', { draft: null })}>Leave the draft</Button>
+      </div>
+    </section>
+  );
+}
+
+const Label = ({ id }: { id: string }) => {
+  const { plan } = useGarment();
+  const label = plan.numbers[id]?.label ?? '';
+  return <>{label.charAt(0).toUpperCase() + label.slice(1)}</>;
+};
+
+function Pieces({
+  draft,
+  drafting: { held, hold, letGo, choose },
+  before,
+  picked,
+  onPick,
+}: {
+  draft: Draft;
+  drafting: ReturnType<typeof useDrafting>;
+  before: Outlines;
+  picked: string | undefined;
+  onPick: (name: string) => void;
+}) {
+  const { plan } = useGarment();
+  const { drawn, handles, choices } = draft;
+  const all = Object.entries(drawn.outlines);
+  const boxes = new Map(all.map(([id, outline]) => [id, around(boundsOf(roundPiece(outline)), before[id])]));
+  const sides = [...boxes.values()].map(
+    ({ left, right, top, bottom }) => [right - left, bottom - top] as const,
+  );
+  const scale = Math.min(
+    HIGH_PX / Math.max(...sides.map(([, high]) => high)),
+    (WIDE_PX - GAP_PX * (sides.length - 1)) / sides.reduce((sum, [wide]) => sum + wide, 0),
+    MOST_SCALE,
+  );
+  const valueOf = ({ id, value }: Draft['choices'][number]): number =>
+    held?.choice === id ? held.mm : (plan.numbers[value]?.value ?? 0);
+  return (
+    <div className={own.pieces}>
+      {all.map(([id, outline]) => {
+        const facts = drawn.facts[id];
+        return (
+          <figure key={id} className={own.piece}>
+            <DraftedPiece
+              outline={outline}
+              before={before[id]}
+              box={boxes.get(id) as Bounds}
+              scale={scale}
+              notches={facts ? notchMarks(outline, facts) : []}
+              handles={handles.filter(({ piece }) => piece === id)}
+              choices={choices}
+              valueOf={valueOf}
+              held={held?.choice}
+              picked={picked?.startsWith(`${id}.`) ? picked.slice(id.length + 1) : undefined}
+              onPick={(edge) => onPick(`${id}.${edge}`)}
+              onHold={hold}
+              onLetGo={letGo}
+              onStep={choose}
+            />
+            <figcaption className="small">{outline.shape.label}</figcaption>
+          </figure>
+        );
+      })}
+    </div>
+  );
+}
+
+/** A box that takes in the old outline too. */
+function around(box: Bounds, before: Outlines[string] | undefined): Bounds {
+  if (!before) return box;
+  const old = boundsOf(roundPiece(before));
+  return {
+    left: Math.min(box.left, old.left),
+    right: Math.max(box.right, old.right),
+    top: Math.min(box.top, old.top),
+    bottom: Math.max(box.bottom, old.bottom),
+  };
+}
+
+/** Whether two outlines are drawn apart: by what can be seen. */
+function differs(a: Outlines[string], b: Outlines[string] | undefined): boolean {
+  const spots = (outline: Outlines[string]) =>
+    outline.edges.flatMap(({ path }) => path.flatMap(({ to }) => [to.x, to.y]));
+  const [was, is] = [spots(a), b ? spots(b) : []];
+  return was.length !== is.length || was.some((at, nth) => Math.abs(at - (is[nth] as number)) > SEEN_MM);
+}
+const SEEN_MM = 0.4;
+
+/** The pieces as they were when the table was opened, or when somebody said: from here. */
+function useBefore(draft: Draft | undefined): { readonly before: Outlines; readonly startHere: () => void } {
+  const now = draft?.drawn.outlines ?? NONE;
+  const [before, setBefore] = useState<Outlines>(now);
+  // Before there were any, there is nothing to compare with.
+  if (before === NONE && now !== NONE) setBefore(now);
+  const same = Object.keys(before).join() === Object.keys(now).join();
+  return { before: same ? changed(before, now) : NONE, startHere: () => setBefore(now) };
+}
+const NONE: Outlines = {};
+
+/** Those that lie elsewhere now. */
+const changed = (before: Outlines, now: Outlines): Outlines =>
+  Object.fromEntries(Object.entries(before).filter(([id, one]) => differs(one, now[id])));
