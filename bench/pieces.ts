@@ -6,7 +6,16 @@ import { catalogue } from '../src/core/garments/catalogue';
 import { piecesAsDrawn } from '../src/core/pieces/piecesAsDrawn';
 import { alterOutlines } from '../src/core/pieces/alter/alter';
 import { girthsOf, outlinesOf } from '../src/core/pieces/alter/testShapes';
+import { figureOf } from '../src/core/garments/drawings/figure';
+import { drawnBody } from '../src/core/garments/drawings/drawnBody';
+import { kindOf } from '../src/core/garments/kindOf';
+import type { GarmentFacts } from '../src/core/facts/garmentFacts';
+import type { KindId } from '../src/core/facts/kindIds';
+import { strainOfPieces } from '../src/core/pieces/figureStrain';
+import { planPieces } from '../src/core/pieces/planPieces';
 import { practiceTee } from '../src/core/pieces/practice';
+import { planFitted } from '../src/core/plan/planFitted';
+import { household } from '../src/demo/household';
 
 const RUNS = 60;
 const { tee } = catalogue;
@@ -64,4 +73,42 @@ export function alteredMs(): number {
       return performance.now() - start;
     }),
   );
+}
+
+/** The slowest drafted garment, closer each time, as while a slider is dragged: drafted, walked, its strain along the body, ms, median. */
+export function draftedMs(): { readonly ms: number; readonly kind: string } {
+  const all = Object.values(catalogue)
+    .filter(({ drafting }) => drafting)
+    .map(({ kind, zones }) => ({
+      kind,
+      ms: median(Array.from({ length: RUNS }, (_, nth) => draftMs(kind, zones[0]?.id ?? '', nth))),
+    }));
+  return all.toSorted((a, b) => b.ms - a.ms)[0] ?? { kind: 'nothing', ms: NaN };
+}
+
+const { wearers, cloths } = household('2026-01-01');
+const figure = figureOf(drawnBody(wearers.odile));
+
+function draftMs(id: KindId, zone: string, nth: number): number {
+  const garment = {
+    ...newGarment('Bench', id),
+    draft: {},
+    fit: { [zone]: { school: 'share' as const, share: 0.1 + nth / 400 } },
+  };
+  const kind = kindOf(garment);
+  const facts: GarmentFacts = {
+    garment,
+    wearer: wearers.odile,
+    outer: cloths['loon-swim'],
+    band: cloths['marsh-rib'],
+  } as GarmentFacts;
+  const book = createLedger();
+  const start = performance.now();
+  const { drawn, altered, zones } = planFitted(book, facts, kind, '2026-01-01');
+  planPieces({ book, facts: { garment: {} }, kind, drawn, altered });
+  strainOfPieces(
+    { kind, zones, numbers: book.numbers, figure, measured: drawnBody(wearers.odile) },
+    altered.outlines,
+  );
+  return performance.now() - start;
 }

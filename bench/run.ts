@@ -2,7 +2,7 @@ import { browserFigures } from './browser';
 import { formulaRatio } from './formulas';
 import { listRatio } from './lists';
 import { firstBytes } from './pages';
-import { alteredMs, firstPieceMs, pieceMs } from './pieces';
+import { alteredMs, draftedMs, firstPieceMs, pieceMs } from './pieces';
 import { edgesPerFrame, largestPerFrame, plansPerFrame, zoneMs } from './plans';
 import { changeoverRatio, orderMs, sewingMs, togetherSeconds } from './sewing';
 import { stripsSeconds } from './strips';
@@ -29,6 +29,12 @@ line('a tee’s outlines read, measured and walked, over 5 ms', two(firstPieceMs
 line(
   'a tee altered to the plan while a slider moves, over a frame of 16 ms',
   two(alteredMs() / 16),
+  'under 1',
+);
+const drafted = draftedMs();
+line(
+  `${drafted.kind} drafted, walked, and its strain while a slider moves, over 8 ms`,
+  two(drafted.ms / 8),
   'under 1',
 );
 const order = orderMs();

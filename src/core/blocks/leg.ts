@@ -113,6 +113,7 @@ function legOf(d: Drafter, frame: LegFrame, waistX: number): Leg {
       ...lower.map(({ y, girth }) => point(outsideAt(girth), y)),
     ],
     'end',
+    2,
   );
   const inside = (ext: number, lowered: number): Path =>
     downThrough(
@@ -122,6 +123,7 @@ function legOf(d: Drafter, frame: LegFrame, waistX: number): Leg {
         ...lower.map(({ y, girth }) => point(outsideAt(girth) - girth / 2, y)),
       ],
       'both',
+      1,
     );
   const frontInside = inside(frame.front, 0);
   const wanted = d.drawn('inseam.front', 'inside leg of the front', lengthOf(frontInside));

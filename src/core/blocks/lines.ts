@@ -7,9 +7,13 @@ import { cubic, endDirection, quadratic, startDirection, type Segment } from '..
 
 /**
  * A side edge downwards through points with rising y: monotone between each and the next. `plumb` at its start or end: it sets
- * out, or arrives, straight down.
+ * out, or arrives, straight down. From the point `leaving` on it leaves its way as soon as a smooth curve can.
  */
-export function downThrough(points: readonly Point[], plumb: 'start' | 'both' | 'end' | 'no' = 'no'): Path {
+export function downThrough(
+  points: readonly Point[],
+  plumb: 'start' | 'both' | 'end' | 'no' = 'no',
+  leaving = -1,
+): Path {
   const { slopes } = interpolateThrough(points.map(({ x, y }) => ({ x: y, y: x })));
   const slope = (nth: number): number =>
     (nth === 0 && (plumb === 'start' || plumb === 'both')) ||
@@ -19,16 +23,21 @@ export function downThrough(points: readonly Point[], plumb: 'start' | 'both' | 
   return pathOf(
     points.slice(1).map((to, nth) => {
       const from = points[nth] as Point;
-      const third = (to.y - from.y) / 3;
+      const high = to.y - from.y;
+      const [first, last] = nth === leaving ? [LEAVES * high, RUNS_OUT * high] : [high / 3, high / 3];
       return cubic(
         from,
-        point(from.x + slope(nth) * third, from.y + third),
-        point(to.x - slope(nth + 1) * third, to.y - third),
+        point(from.x + slope(nth) * first, from.y + first),
+        point(to.x - slope(nth + 1) * last, to.y - last),
         to,
       );
     }),
   );
 }
+
+/** Handles of a stretch that leaves its way at once, as parts of its height. */
+const LEAVES = 0.1;
+const RUNS_OUT = 0.5;
 
 const UP_TO = 1e-9;
 const along = (direction: Point | undefined): Point => unitOf(direction ?? DOWN) ?? DOWN;

@@ -26,6 +26,9 @@ const WHOLE: Readonly<Partial<Record<BodyMeasure, number>>> = {
   shoulder: 125,
   armLength: 590,
   pouch: 170,
+  stature: 1660,
+  bodyRise: 265,
+  lowRise: 440,
 };
 const bodyOf = (scale: number): Wearer => ({
   ...newWearer('Body', 'adult'),

@@ -9,6 +9,7 @@ import { boundsOf } from '@/core/geometry/ring';
 import { planFitted } from '@/core/plan/planFitted';
 import { roundPiece, type Outline } from '@/core/pieces/outline';
 import { formatLength } from '@/core/units/formatLength';
+import { roundToStep, tapeStepMm } from '@/core/units/roundForTape';
 import { pathData } from '@/features/pieces/pathData';
 import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
@@ -25,7 +26,7 @@ export function Choices({ draft, drafting }: { draft: Draft; drafting: Drafting 
   if (draft.choices.length === 0) return null;
   return (
     <div className={own.choices}>
-      <div>
+      <div className={own.wide}>
         <h3>What you may choose</h3>
         <p className="soft small">As usual until you say otherwise; all else is solved.</p>
       </div>
@@ -38,7 +39,7 @@ export function Choices({ draft, drafting }: { draft: Draft; drafting: Drafting 
             {id === 'coverage' && <Coverage draft={draft} drafting={drafting} />}
             <LengthField
               spec={lengthMm(name, leastMm, mostMm)}
-              valueMm={chosen ? mm : Math.round(mm)}
+              valueMm={chosen ? mm : roundToStep(mm, tapeStepMm(mm, unit))}
               onChange={(mm) => drafting.choose(id, mm)}
             />
             {chosen && (

@@ -212,7 +212,7 @@ function useBefore(draft: Draft | undefined): { readonly before: Outlines; reado
   const now = draft?.drawn.outlines ?? NONE;
   const [before, setBefore] = useState<Outlines>(now);
   // Before there were any, there is nothing to compare with.
-  if (before === NONE && now !== NONE) setBefore(now);
+  if (Object.keys(before).length === 0 && Object.keys(now).length > 0) setBefore(now);
   const same = Object.keys(before).join() === Object.keys(now).join();
   return { before: same ? changed(before, now) : NONE, startHere: () => setBefore(now) };
 }

@@ -10,7 +10,7 @@ import { plannedStrain, runsOf, strainOfPieces, type StrainLine } from '@/core/p
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Hatch } from '@/ui/Hatch';
 import { isAtMostShare } from '@/core/units/tolerance';
-import { valueOf } from '@/ui/numbers';
+import { NumbersProvider, valueOf } from '@/ui/numbers';
 import { useAfterPaint } from '@/ui/useAfterPaint';
 import { useGarment } from '../page/useGarment';
 import { EdgeWindows } from './EdgeWindows';
@@ -30,7 +30,12 @@ const BESIDE = 1.12;
 /** The wearer’s figure with the garment on it: drawn in the frame after what is being slid or typed, so that that never waits. */
 export function OnFigure() {
   const { facts, kind, plan, today } = useAfterPaint(useGarment());
-  return <Figure facts={facts} kind={kind} plan={plan} today={today} />;
+  // Its numbers are those of that frame: the page's own may be without them by now.
+  return (
+    <NumbersProvider numbers={plan.numbers}>
+      <Figure facts={facts} kind={kind} plan={plan} today={today} />
+    </NumbersProvider>
+  );
 }
 
 interface FigureProps {
