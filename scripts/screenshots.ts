@@ -19,7 +19,7 @@ const SHOTS: readonly (readonly [
   ['table', '/'],
   ['trace', '/patterns/rehearsal-tee/trace?for=rehearsal', { whole: true }],
   ['cloth', '/cloth/loon-swim', { whole: true }],
-  ['elastics', '/elastics'],
+  ['draft', '/garments/encore?stage=measure', { whole: true }],
   ['pattern', '/patterns/otter-bottoms'],
   ['adapt', '/patterns/adapt'],
   ['sums', '/sums'],

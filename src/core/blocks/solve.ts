@@ -1,5 +1,5 @@
 /** A value is found once what it makes is this near what is asked (mm, for lengths). */
-const NEAR = 1e-7;
+const NEAR = 1e-6;
 const MOST_ROUNDS = 80;
 
 /**

@@ -22,6 +22,7 @@ import {
   withStraps,
   withUnderarm,
   type TopFrame,
+  withShoulders,
 } from './topFrame';
 import { levelsOf, topHalf, topHandles, withNeckAsked, type TopHalf } from './topHalf';
 
@@ -40,6 +41,8 @@ function toFrame(d: Drafter, frame: TopFrame, one: Operation): TopFrame {
   switch (one.does) {
     case 'neck':
       return withNeck(d, frame, one);
+    case 'shoulders':
+      return withShoulders(d, frame);
     case 'underarm':
       return withUnderarm(d, frame, one);
     case 'length':
@@ -121,6 +124,11 @@ function shelf(d: Drafter, frame: TopFrame): DraftedPieces {
   );
 }
 
+const SHOULDER_CHOICES = [
+  ['straps', 'strap-width'],
+  ['shoulders', 'shoulder-width'],
+] as const;
+
 /** The points by which front and back are shaped by hand, where they have such an edge. */
 function handles(d: Drafter, frame: TopFrame, operations: readonly Operation[]): void {
   const has = (does: Operation['does']): boolean => find(operations, does) !== undefined;
@@ -130,13 +138,14 @@ function handles(d: Drafter, frame: TopFrame, operations: readonly Operation[]):
   if (has('length') && !has('onto-brief') && !has('cut-in-one'))
     d.handle({ choice: 'length', piece: 'front', at: endOf(half.hem), way: point(0, 1) });
   if (has('flare')) d.handle({ choice: 'hem-width', piece: 'front', at: foot, way: point(0.25, 0) });
-  if (has('straps'))
-    d.handle({
-      choice: 'strap-width',
-      piece: 'front',
-      at: shoulder,
-      way: point(Math.cos(frame.slopeRad), Math.sin(frame.slopeRad)),
-    });
+  for (const [does, choice] of SHOULDER_CHOICES)
+    if (has(does))
+      d.handle({
+        choice,
+        piece: 'front',
+        at: shoulder,
+        way: point(Math.cos(frame.slopeRad), Math.sin(frame.slopeRad)),
+      });
   if (has('underarm') && !has('raglan') && !has('cut-in-one'))
     d.handle({ choice: 'underarm', piece: 'front', at: endOf(half.armhole), way: point(0, 1) });
 }

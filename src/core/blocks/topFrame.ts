@@ -205,6 +205,18 @@ const ABOVE_BUST_MM = 4;
 /** Less of a shoulder cannot be sewn, mm. */
 export const LEAST_SHOULDER_MM = 18;
 
+/** Shoulders as wide as somebody likes them: dropped, or cut in. */
+export function withShoulders(d: Drafter, frame: TopFrame): TopFrame {
+  const least = frame.neckX + 2 * LEAST_SHOULDER_MM;
+  const shoulderX = d.choose('shoulder-width', {
+    label: 'half the width across the shoulders',
+    usual: frame.shoulderX,
+    least,
+    most: Math.max(Math.min(1.3 * frame.shoulderX, frame.quarters[0].x - 2), least),
+  });
+  return { ...frame, shoulderX };
+}
+
 /** The underarm lower, for room over a layer, or higher, without sleeves. */
 export function withUnderarm(d: Drafter, frame: TopFrame, { lower }: Of<'underarm'>): TopFrame {
   const { underarm, waist } = frame.levels;

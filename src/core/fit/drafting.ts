@@ -18,6 +18,8 @@ export type Operation = StyledPart &
         readonly front: UsualMm;
         readonly back: UsualMm;
       }
+    /** Wider or narrower shoulders, to be chosen; as the body has them until then. */
+    | { readonly does: 'shoulders' }
     | { readonly does: 'underarm'; readonly lower: UsualMm }
     | { readonly does: 'length'; readonly to: TrunkLevel; readonly longer: UsualMm }
     /** The hem wider than the body there, all round. */

@@ -97,6 +97,7 @@ export const cardigan: GarmentKind = {
   drafting: {
     block: 'top',
     does: [
+      { does: 'shoulders' },
       {
         does: 'neck',
         shape: 'V',

@@ -96,6 +96,7 @@ export const collarPullover: GarmentKind = {
   drafting: {
     block: 'top',
     does: [
+      { does: 'shoulders' },
       {
         does: 'neck',
         shape: 'V',

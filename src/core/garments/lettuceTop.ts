@@ -44,6 +44,7 @@ export const lettuceTop: GarmentKind = {
   drafting: {
     block: 'top',
     does: [
+      { does: 'shoulders' },
       {
         does: 'neck',
         shape: 'round',

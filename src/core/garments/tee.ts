@@ -61,6 +61,7 @@ export const tee: GarmentKind = {
   drafting: {
     block: 'top',
     does: [
+      { does: 'shoulders' },
       {
         does: 'neck',
         shape: 'round',

@@ -9,7 +9,7 @@ import { curveThrough, type Knot } from '../geometry/monotone';
 import type { DrawnBody, Figure } from '../garments/drawings/figure';
 import type { Outline } from './outline';
 import { countOf, girthMm, girthParts, liesOn } from './girth';
-import { edgesAcross, widthAt, zoneAt } from './measure';
+import { acrossAt, zoneAt } from './measure';
 import { isAtMostShare } from '../units/tolerance';
 
 /** A part of the body that the cloth goes round: the trunk, or one leg. */
@@ -196,18 +196,20 @@ function wideAt(
   const inside = between(anchors, y);
   const end = inside === undefined ? ends[(ends[0]?.x ?? 0) > y ? 0 : 1] : undefined;
   const here = inside ?? (end && end.y + (y - end.x) * MM_PER_UNIT);
-  const sides = here === undefined ? undefined : sidesAt(outline, here);
-  if (here === undefined || !sides) return undefined;
+  const across = here === undefined ? undefined : acrossAt(outline, here);
+  const sides = across && sidesOf(across.edges);
+  if (!across || !sides) return undefined;
   // Beyond the zones it goes on as far as the same edges do: an armhole is no girth.
-  return end && !sameEdges(sides, end.sides) ? undefined : widthAt(outline, here);
+  return end && !sameEdges(sides, end.sides) ? undefined : across.widthMm;
 }
 
 /** The edges that bound a piece at a height; nothing where it does not go from side to side, at a slanting end. */
-function sidesAt(outline: Outline, y: number): readonly ShapeEdge[] | undefined {
-  const across = edgesAcross(outline, y);
+function sidesOf(across: readonly ShapeEdge[]): readonly ShapeEdge[] | undefined {
   const isSide = ({ edge, seam }: ShapeEdge): boolean => edge === undefined || seam !== undefined;
   return across.length > 0 && across.every(isSide) ? across : undefined;
 }
+
+const sidesAt = (outline: Outline, y: number) => sidesOf(acrossAt(outline, y).edges);
 
 /** The edges that bound a piece at an anchor; a hair inside it where that is an end of them. */
 const sidesBeside = (outline: Outline, y: number): readonly ShapeEdge[] =>

@@ -1,6 +1,6 @@
 import { Bezier } from 'bezier-js';
 import fc from 'fast-check';
-import { edgeMeasure, heightOf, lengthEachSide, widthAt, zoneWidth } from './measure';
+import { acrossAt, edgeMeasure, heightOf, lengthEachSide, zoneWidth } from './measure';
 import { practiceTee } from './practice';
 import { corner, outlineOf, piecesOf, seamlines, shapeOf } from './testPieces';
 
@@ -62,7 +62,7 @@ test('on the practice tee the neck turns about 280°, as the trade takes it', ()
 
 test('a width is measured between the outline’s sides, twice where the piece is on the fold', () => {
   const outline = outlineOf(sleeve, box(300, 200));
-  expect(widthAt(outline, heightOf(outline, ['back-underarm', 0.5]) ?? NaN)).toBeCloseTo(300, 9);
+  expect(acrossAt(outline, heightOf(outline, ['back-underarm', 0.5]) ?? NaN).widthMm).toBeCloseTo(300, 9);
   expect(zoneWidth(outline, 'biceps')).toBeCloseTo(300, 6);
   expect(zoneWidth(outline, 'hip')).toBeUndefined();
   const half = outlineOf(front, roundNeck(90, 0.3));
@@ -82,7 +82,7 @@ test('a width leaves out what is cut away between two sides: a V of 40 mm at its
   );
   const outline = outlineOf(sleeve, notched);
   const y = heightOf(outline, ['back-underarm', 0.25]) ?? NaN;
-  expect(widthAt(outline, y)).toBeCloseTo(300 - 20, 6);
+  expect(acrossAt(outline, y).widthMm).toBeCloseTo(300 - 20, 6);
 });
 
 test('an edge on one side of the body is half of one that is on the fold, and all of one of a pair', () => {

@@ -1,9 +1,9 @@
 import type { ZoneId } from '../facts/garment';
 import type { LevelAt, PieceShape, ShapeEdge } from '../fit/pieceShape';
 import { endOf, lengthOf, startOf, turnOf } from '../geometry/path';
-import { FLAT_MM, isFlat } from '../geometry/ring';
-import { cornerBetween, partsUntil, type Segment } from '../geometry/segment';
-import { neighbours, roundPiece, type Outline, type PieceEdge } from './outline';
+import { crossingsOfLevel } from '../geometry/level';
+import { cornerBetween, type Segment } from '../geometry/segment';
+import { neighbours, type Outline, type PieceEdge } from './outline';
 
 /** What an edge of one cut piece measures: of a piece on the fold, opened out. */
 export interface EdgeMeasure {
@@ -113,32 +113,29 @@ export function zoneAt(outline: Outline, zone: ZoneId, named?: string): number |
 /** As far inside the end of an edge a width is measured, mm: on the corner itself it would be none. */
 const INSIDE_MM = 0.01;
 
-/** Where a level line crosses a segment: only what may lie on both sides of it is looked at closely. */
-function crossingXs(segment: Segment, y: number): readonly number[] {
-  const near = (part: Segment): boolean => !reaches(part, y) || isFlat(part, FLAT_MM);
-  return partsUntil(near, segment).flatMap(({ from: a, to: b }) =>
-    a.y <= y !== b.y <= y ? [a.x + ((y - a.y) / (b.y - a.y)) * (b.x - a.x)] : [],
-  );
+/** A piece at one height: how wide it is, and the edges that a level line crosses, in order round it. */
+interface Across {
+  readonly widthMm: number;
+  readonly edges: readonly ShapeEdge[];
 }
 
-/** How wide one cut piece is at a height, mm: opened out, and without what is cut away between. */
-export function widthAt(outline: Outline, y: number): number {
-  const xs = roundPiece(outline).flatMap((segment) => crossingXs(segment, y));
+/** How wide one cut piece is at a height, mm: opened out, and without what is cut away between; and the edges there. */
+export function acrossAt({ edges, folded }: Outline, y: number): Across {
+  // It is asked for at a hundred heights while a slider moves.
+  const xs: number[] = [];
+  const crossed: ShapeEdge[] = [];
+  for (const { of, path } of edges) {
+    const before = xs.length;
+    for (const segment of path) for (const x of crossingsOfLevel(segment, y)) xs.push(x);
+    if (xs.length > before) crossed.push(of);
+  }
   xs.sort((a, b) => a - b);
-  const width = xs.reduce((sum, x, nth) => (nth % 2 === 1 ? sum + x - (xs[nth - 1] as number) : sum), 0);
-  return outline.folded ? 2 * width : width;
+  let width = 0;
+  for (let nth = 1; nth < xs.length; nth += 2) width += (xs[nth] as number) - (xs[nth - 1] as number);
+  return { widthMm: folded ? 2 * width : width, edges: crossed };
 }
 
-/** The edges that a level line crosses at a height, in order round the piece. */
-export const edgesAcross = ({ edges }: Outline, y: number): readonly ShapeEdge[] =>
-  edges.filter(({ path }) => path.some((segment) => crossingXs(segment, y).length > 0)).map(({ of }) => of);
-
-/** Whether a segment may lie on both sides of a height: a curve goes no further than its handles. */
-function reaches(segment: Segment, y: number): boolean {
-  const { from, to } = segment;
-  const ys = segment.kind === 'line' ? [from.y, to.y] : [from.y, segment.c1.y, segment.c2.y, to.y];
-  return Math.min(...ys) <= y && Math.max(...ys) >= y;
-}
+const widthAt = (outline: Outline, y: number): number => acrossAt(outline, y).widthMm;
 
 /** The width of one cut piece where a zone lies on it, mm; nothing where it does not. */
 export function zoneWidth(outline: Outline, zone: ZoneId): number | undefined {

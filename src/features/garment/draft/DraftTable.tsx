@@ -6,6 +6,8 @@ import type { Draft } from '@/core/blocks/planDraft';
 import { boundsOf, type Bounds } from '@/core/geometry/ring';
 import { notchMarks } from '@/core/pieces/notches';
 import { roundPiece, type Outlines } from '@/core/pieces/outline';
+import { isToLookAt } from '@/core/pieces/walk';
+import { SeamWalks } from '@/features/pieces/SeamWalks';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Fold } from '@/ui/Fold';
 import { NumbersProvider } from '@/ui/numbers';
@@ -115,11 +117,45 @@ export function DraftTable() {
         </div>
         <Choices draft={draft} drafting={drafting} />
       </div>
+      {plan.pieces.seams.length > 0 && (
+        <Fold
+          summary={`Seams, walked: ${plan.pieces.seams.filter(isToLookAt).length} to look at`}
+          open={plan.pieces.seams.some(isToLookAt)}
+        >
+          <SeamWalks seams={plan.pieces.seams} />
+        </Fold>
+      )}
+      <Fold summary="The length of every edge">
+        <EdgeLengths />
+      </Fold>
       <div className={styles.actions}>
         <KeepAsPattern />
         <Button onClick={() => set('No draft', { draft: null })}>Leave the draft</Button>
       </div>
     </section>
+  );
+}
+
+function EdgeLengths() {
+  const { plan } = useGarment();
+  return (
+    <dl className={styles.edgeLines}>
+      {plan.pieces.pieces
+        .filter(({ edges }) => edges.length > 0)
+        .map(({ id, label, edges }) => (
+          <div key={id}>
+            <dt>{label}</dt>
+            <dd>
+              {edges.map((edge, nth) => (
+                <span key={edge.id}>
+                  {nth > 0 && ', '}
+                  {edge.label} <ExplainedNumber id={edge.length} />
+                </span>
+              ))}
+            </dd>
+          </div>
+        ))}
+    </dl>
   );
 }
 
