@@ -94,10 +94,7 @@ function outlineLines(
       .flatMap(({ does }) => does)
       .filter(({ pieces: on }) => shape && on.includes(shape.id))
       .map(({ says }) => say`altered: ${says}`),
-    notches:
-      notches.length === 0
-        ? []
-        : [notches.reduce<Phrase>((all, one) => [...all, ...(all.length === 0 ? [] : ['; ']), ...one], [])],
+    notches: [...notches],
   };
 }
 
