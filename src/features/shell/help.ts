@@ -19,6 +19,7 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
       title: 'A garment',
       lines: [
         'Work along the tape from Measure to Wear. No stage is locked; a crossed stop wants attention.',
+        'No pattern? At Measure its pieces can be drafted for this body and this cloth. Drag their points, or type what you choose.',
         'Every number with dots under it opens to how it was worked out.',
         'Worn extension is how far the cloth is really stretched on the body: 20 % smaller than the body asks the cloth for 25 %.',
       ],

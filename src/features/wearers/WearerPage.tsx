@@ -152,7 +152,7 @@ function SetOf({
 
 /** Measurements in the order a tape goes about them; what is in none of these groups comes last. */
 const tapeGroups: readonly { readonly label: string; readonly measures: readonly BodyMeasure[] }[] = [
-  { label: 'Head and neck', measures: ['head', 'neck'] },
+  { label: 'Height, head and neck', measures: ['stature', 'head', 'neck'] },
   {
     label: 'Upper body',
     measures: ['bust', 'highBust', 'underbust', 'cup', 'shoulder', 'strap', 'backLength'],

@@ -49,7 +49,7 @@ export function DraftTable() {
       <div className={styles.between}>
         <h2>Drafted from the measures</h2>
         <span className="soft small">
-          Half of what is on the fold (green). Drag a point, or move it with the arrow keys.
+          Half of what lies on a fold (dashed). Drag a point, or move it with the arrow keys.
         </span>
       </div>
       {faults.map((fault, nth) => (
