@@ -320,6 +320,13 @@ describe('shaped by hand', () => {
     }
   });
 
+  test('a tank goes past its shelf: its side is as wide under the bust as between bust and hip, whatever the shelf is', () => {
+    const tank = (underbust: number) =>
+      draftedOf({ kind: 'shelf-bra-top', style: 'fitted', wearer: withMeasures(middle, { underbust }) });
+    expect(edge(tank(700), 'front.side')).toEqual(edge(tank(830), 'front.side'));
+    expect(edge(tank(700), 'shelf-front.side')).not.toEqual(edge(tank(830), 'shelf-front.side'));
+  });
+
   test('every handle is of a choice, and lies on its piece or at it', () => {
     for (const { kind } of drafted) {
       const { draft, drawn } = draftedOf({ kind });

@@ -165,8 +165,10 @@ const BELOW = ['underbust', 'waist', 'hip'] as const;
 /** The frame with a quarter of the garment at every height that its kind has a zone at. */
 function withQuarters(d: Drafter, frame: TopFrame): TopFrame {
   const [underarm, bust] = frame.quarters;
+  // An inner shelf has a zone of its own: only what lies on the back counts.
+  const lies = d.kind.shapes.find(({ id }) => id === 'back')?.levels ?? {};
   const below = BELOW.flatMap((zone): readonly Quarter[] =>
-    d.planned(zone) ? [{ zone, x: d.girth(zone, zone).value / 4, y: frame.levels[zone] }] : [],
+    lies[zone] && d.planned(zone) ? [{ zone, x: d.girth(zone, zone).value / 4, y: frame.levels[zone] }] : [],
   );
   // Where nobody planned the hip, the garment hangs on from the bust.
   const hip = below.some(({ zone }) => zone === 'hip')

@@ -58,9 +58,7 @@ export function ontoBrief(d: Drafter, frame: TopFrame): DraftedPieces {
   const quarters: TopFrame['quarters'] = [
     underarm,
     bust,
-    ...rest
-      .filter(({ zone }) => zone !== 'underbust')
-      .map((one) => ({ ...one, y: one.zone === 'waist' ? waistY : hipY })),
+    ...rest.map((one) => ({ ...one, y: one.zone === 'waist' ? waistY : hipY })),
   ];
   const seat = coverageOf(d);
   const sideTo = (y: number): Path => {
