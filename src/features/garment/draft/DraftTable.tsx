@@ -190,7 +190,7 @@ function Pieces({
     (WIDE_PX - GAP_PX * (sides.length - 1)) / sides.reduce((sum, [wide]) => sum + wide, 0),
     MOST_SCALE,
   );
-  const valueOf = ({ id, value }: Draft['choices'][number]): number =>
+  const mmOf = ({ id, value }: Draft['choices'][number]): number =>
     held?.choice === id ? held.mm : (plan.numbers[value]?.value ?? 0);
   return (
     <div className={own.pieces}>
@@ -206,7 +206,7 @@ function Pieces({
               notches={facts ? notchMarks(outline, facts) : []}
               handles={handles.filter(({ piece }) => piece === id)}
               choices={choices}
-              valueOf={valueOf}
+              mmOf={mmOf}
               held={held?.choice}
               picked={picked?.startsWith(`${id}.`) ? picked.slice(id.length + 1) : undefined}
               onPick={(edge) => onPick(`${id}.${edge}`)}

@@ -28,7 +28,7 @@ interface Props {
   readonly notches: readonly NotchMark[];
   readonly handles: readonly (DraftHandle & { readonly choice: string })[];
   readonly choices: readonly DraftChoice[];
-  readonly valueOf: (choice: DraftChoice) => number;
+  readonly mmOf: (choice: DraftChoice) => number;
   readonly held: string | undefined;
   readonly picked: string | undefined;
   readonly onPick: (edge: string) => void;
@@ -75,7 +75,7 @@ export function DraftedPiece(props: Props) {
                 key={handle.choice}
                 handle={handle}
                 choice={choice}
-                mm={props.valueOf(choice)}
+                mm={props.mmOf(choice)}
                 scale={scale}
                 held={held === handle.choice}
                 onHold={props.onHold}
