@@ -1,3 +1,4 @@
+import { planDraft } from '../src/core/blocks/planDraft';
 import { createLedger } from '../src/core/explain/ledger';
 import { newGarment } from '../src/core/facts/garment';
 import { ONE_SIZE, type Shapes } from '../src/core/facts/outline';
@@ -12,6 +13,7 @@ import { kindOf } from '../src/core/garments/kindOf';
 import type { GarmentFacts } from '../src/core/facts/garmentFacts';
 import type { KindId } from '../src/core/facts/kindIds';
 import { strainOfPieces } from '../src/core/pieces/figureStrain';
+import { planAltered } from '../src/core/pieces/alter/planAltered';
 import { planPieces } from '../src/core/pieces/planPieces';
 import { practiceTee } from '../src/core/pieces/practice';
 import { planFitted } from '../src/core/plan/planFitted';
@@ -103,9 +105,26 @@ function draftMs(id: KindId, zone: string, nth: number): number {
     outer: cloths['loon-swim'],
     band: cloths['marsh-rib'],
   } as GarmentFacts;
+  // Body, cloths and fit are there already: the draft is drawn anew on the same numbers.
+  const before = createLedger();
+  const { body, passes, zones, cloth, band } = planFitted(before, facts, kind, '2026-01-01');
   const book = createLedger();
+  book.adopt(Object.values(before.numbers).filter((one) => !one.id.startsWith('draft.')));
+  const again = { ...facts, garment: { ...garment, draft: { shaped: {} } } };
   const start = performance.now();
-  const { drawn, altered, zones } = planFitted(book, facts, kind, '2026-01-01');
+  const draft = planDraft({
+    book,
+    facts: again,
+    kind,
+    ageYears: undefined,
+    body,
+    passes,
+    zones,
+    cloth,
+    band,
+  });
+  const drawn = draft?.drawn ?? { facts: {}, outlines: {}, faults: {} };
+  const altered = planAltered({ book, facts: again, kind, drawn, zones, size: undefined });
   planPieces({ book, facts: { garment: {} }, kind, drawn, altered });
   strainOfPieces({ kind, zones, numbers: book.numbers, figure, measured }, altered.outlines);
   return performance.now() - start;

@@ -136,6 +136,9 @@ const GAUSS = [
   [0.9602898564975363, 0.1012285362903763],
 ].flatMap(([x = 0, w = 0]) => [[(1 - x) / 2, w / 2] as const, [(1 + x) / 2, w / 2] as const]);
 
+const PLACES = GAUSS.map(([place]) => place);
+const WEIGHTS = GAUSS.map(([, weight]) => weight);
+
 /** Lengths are held to this, mm. */
 const LENGTH_MM = 1e-6;
 
@@ -152,10 +155,11 @@ export function lengthOfSegment(segment: Segment): number {
   const cy = 3 * (c1.y - from.y);
   const byRule = (start: number, span: number): number => {
     let sum = 0;
-    for (const [share, weight] of GAUSS) {
-      const t = start + share * span;
-      const [x, y] = [(ax * t + bx) * t + cx, (ay * t + by) * t + cy];
-      sum += weight * Math.sqrt(x * x + y * y);
+    for (let nth = 0; nth < PLACES.length; nth += 1) {
+      const t = start + (PLACES[nth] as number) * span;
+      const x = (ax * t + bx) * t + cx;
+      const y = (ay * t + by) * t + cy;
+      sum += (WEIGHTS[nth] as number) * Math.sqrt(x * x + y * y);
     }
     return sum * span;
   };

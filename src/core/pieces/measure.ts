@@ -1,3 +1,4 @@
+import { createMemory } from '../explain/remember';
 import type { ZoneId } from '../facts/garment';
 import type { LevelAt, PieceShape, ShapeEdge } from '../fit/pieceShape';
 import { endOf, lengthOf, startOf, turnOf } from '../geometry/path';
@@ -21,8 +22,12 @@ const found = (outline: Outline, id: string): readonly number[] =>
 /** How often an edge is there on a piece that is opened out, for each time it is on the outline. */
 const times = ({ folded }: Outline, { of }: PieceEdge): number => (folded && !of.fold ? 2 : 1);
 
-/** Length, mm, and turn of an edge on one cut piece; nothing where the piece has not got it. */
-export function edgeMeasure(outline: Outline, id: string): EdgeMeasure | undefined {
+const recall = createMemory<EdgeMeasure | undefined>();
+/** Length, mm, and turn of an edge on one cut piece; nothing where the piece has not got it. Measured once for an outline. */
+export const edgeMeasure = (outline: Outline, id: string): EdgeMeasure | undefined =>
+  recall([outline, id], () => measuredEdge(outline, id));
+
+function measuredEdge(outline: Outline, id: string): EdgeMeasure | undefined {
   const nths = found(outline, id);
   if (nths.length === 0) return undefined;
   const sum = (of: (nth: number) => number): number =>

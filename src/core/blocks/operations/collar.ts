@@ -27,7 +27,7 @@ type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
 /** Front and back overlap by this at the shoulder’s end, mm, so that the collar rolls (T, from memory). */
 const OVERLAP_MM = 10;
 /** Points of its outer edge lie about this far apart, mm. */
-const STEP_MM = 12;
+const STEP_MM = 20;
 
 /** A flat collar: the necklines joined at the shoulder, and its outer edge at its width all along. Drawn whole, outer edge up. */
 export function flatCollar(d: Drafter, frame: TopFrame, { wide }: Of<'collar'>): DraftedPiece {
