@@ -30,6 +30,7 @@ test('a newcomer with a tape and a swatch has briefs drafted, and keeps them as 
   await hands.fill('Name of the new wearer', 'Perrin');
   await hands.pick('Grown', 'Adult');
   await hands.press('Add it');
+  await expect(page.getByLabel('For', { exact: true }).locator('option:checked')).toHaveText('Perrin');
   await hands.press('Start');
   await expect(page.getByLabel('Garment’s name')).toHaveValue('First briefs');
   await hands.press('Draft its pieces from these measures');
