@@ -3,6 +3,7 @@ import type { Operation } from '../fit/drafting';
 import { joined, lengthOf, pathOf, polyline, type Path } from '../geometry/path';
 import { plus, point, times } from '../geometry/point';
 import { cubic } from '../geometry/segment';
+import { noSuchWaist } from './crotch';
 import type { DraftedBlock } from './drafted';
 import type { Drafter } from './drafter';
 import { find } from './find';
@@ -80,8 +81,7 @@ export function draftBoxer(d: Drafter, operations: readonly Operation[]): Drafte
     drawnLabel: 'waist edge, all round',
     wanted: waist,
   });
-  if (x === undefined)
-    d.cannot(say`The waist, ${waist}, cannot be drawn onto these hips: measure waist and hip again.`);
+  if (x === undefined) noSuchWaist(d, waist);
   const front = at(x ?? waist.value / 2 - top);
   const crotch = point(0, depth + thigh.value * down.x);
   const [backEnd, frontEnd] = [plus(crotch, times(down, long)), plus(front.foot, times(down, long))];

@@ -1,15 +1,22 @@
 import { say } from '../explain/ledger';
-import type { Operation } from '../fit/drafting';
+import type { Operation, OperationOf } from '../fit/drafting';
+import { usualGusset } from '../garments/parts';
 import { endOf, lengthOf, polyline, type Path } from '../geometry/path';
 import { point, type Point } from '../geometry/point';
 import type { DraftedBlock, DraftedPiece } from './drafted';
 import type { Drafter } from './drafter';
 import { find } from './find';
-import { FULL, backLeg, coverageHandle, coverageOf, frontLeg, solvedFrontLeg, type LegEnds } from './legEdge';
+import {
+  FULL,
+  backLeg,
+  coverageHandle,
+  coverageOf,
+  frontLeg,
+  solvedFrontLeg,
+  usualLegStart,
+  type LegEnds,
+} from './legEdge';
 import { arrives, downThrough } from './lines';
-import { rootBetween } from './solve';
-
-type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
 
 interface Gusset {
   readonly long: number;
@@ -32,7 +39,7 @@ const ABOVE_CROTCH_MM = 22;
 /** Where there is a ring instead of a side, the cloth is so deep there, mm (T, from memory). */
 const RING_MM = 14;
 
-export function gussetOf(d: Drafter, { long, front, back }: Of<'gusset'>): Gusset {
+function gussetOf(d: Drafter, { long, front, back }: OperationOf<'gusset'>): Gusset {
   const usual = d.usual(long);
   const chosen = d.choose('gusset', { label: 'gusset, long', usual, least: 0.6 * usual, most: 1.5 * usual });
   return { long: chosen, front: d.usual(front) / 2, back: d.usual(back) / 2 };
@@ -74,10 +81,7 @@ const pieceOf = ({ top, side, crotchY }: Panel, leg: Path): DraftedPiece => ({
 
 /** Briefs: front, back and gusset from the crotch length, the girths at the top edge and at the hip, and the leg. */
 export function draftBrief(d: Drafter, operations: readonly Operation[]): DraftedBlock {
-  const gusset = gussetOf(
-    d,
-    find(operations, 'gusset') ?? { does: 'gusset', long: 110, front: 65, back: 75 },
-  );
+  const gusset = gussetOf(d, find(operations, 'gusset') ?? usualGusset);
   const rings = find(operations, 'rings');
   const rise = d.girth('rise', 'lowRise');
   const low = d.girth('low-hip', 'lowHip');
@@ -137,10 +141,9 @@ const leftAndRight = ({ edges }: DraftedPiece): DraftedPiece => ({ edges });
 /** How long the side is: as chosen, else so that the front’s leg edge is cut away as usual. */
 function sideOf(d: Drafter, front: number, tooLong: (side: number) => number): number {
   const most = Math.max(front - ABOVE_CROTCH_MM, LEAST_SIDE_MM);
-  const solved = rootBetween(tooLong, LEAST_SIDE_MM, most);
   return d.choose('side', {
     label: 'side, long',
-    usual: solved ?? (tooLong(LEAST_SIDE_MM) < 0 ? LEAST_SIDE_MM : most),
+    usual: usualLegStart(tooLong, LEAST_SIDE_MM, most),
     least: LEAST_SIDE_MM,
     most,
   });

@@ -1,3 +1,4 @@
+import type { Explained } from '../explain/explained';
 import { say } from '../explain/ledger';
 import { lengthOf, pathOf, type Path } from '../geometry/path';
 import { minus, plus, point, times, unitOf, type Point } from '../geometry/point';
@@ -22,17 +23,23 @@ export interface CrotchFrame {
   readonly back: number;
 }
 
+/** The back’s crotch point lies about so much lower, before that is solved, mm. */
+const USUAL_LOWERED_MM = 6;
 /** The back is raised by no more, and not lowered, mm. */
 const RAISE = { least: 0, most: 70 } as const;
 /**
  * The crotch below the waist: as it was measured sitting; else a part of the height, moved so far that the back’s raise comes out
  * as it may be. The crotch length it has to agree with is the better measure of the two.
  */
-export function riseOf(d: Drafter, hipX: number, ext: number): number {
+export function riseOf(d: Drafter, extensions: Pick<CrotchFrame, 'front' | 'back'>): number {
   const rise = d.girth('rise', 'rise');
   const seated = d.body('bodyRise');
   if (d.measured('bodyRise')) return seated.value;
-  const raiseAt = (y: number): number => raiseFor({ crotchY: y, hipX, ext, wanted: rise.value });
+  const raiseAt = (crotchY: number): number => {
+    const frame = { ...extensions, crotchY };
+    const { low, high } = soughtFor(frame);
+    return rootBetween((raise) => crotchMm(frame, USUAL_LOWERED_MM, raise) - rise.value, low, high) ?? 0;
+  };
   const bound = (raise: number): number =>
     rootBetween((y) => raiseAt(y) - raise, 0.15 * rise.value, 0.75 * rise.value) ?? seated.value;
   const held = Math.min(Math.max(seated.value, bound(USUAL_LEG.raise * 1.6)), bound(USUAL_LEG.raise * 0.4));
@@ -69,35 +76,27 @@ function crotchCurve(top: Point, hip: Point, end: Point): Path {
   ]);
 }
 
-/** The raise of the back at the waist that makes both crotch curves as long as wanted, whatever it comes to. */
-function raiseFor({
-  crotchY,
-  ext,
-  wanted,
-  lowered = 6,
-}: {
-  readonly crotchY: number;
-  readonly hipX: number;
-  readonly ext: number;
-  readonly wanted: number;
-  readonly lowered?: number;
-}): number {
-  const front = lengthOf(frontCrotch(crotchY, USUAL_LEG.frontPart * ext));
-  const off = (raise: number): number =>
-    front + lengthOf(backCrotch(crotchY, (1 - USUAL_LEG.frontPart) * ext, raise, lowered)) - wanted;
-  return rootBetween(off, -crotchY * 0.55, 2000) ?? 0;
-}
+/** Both crotch curves together, with the back raised by so much. */
+const crotchMm = ({ crotchY, front, back }: CrotchFrame, lowered: number, raise: number): number =>
+  lengthOf(frontCrotch(crotchY, front)) + lengthOf(backCrotch(crotchY, back, raise, lowered));
+
+/** Between what the raise is sought, whatever it may be. */
+const soughtFor = ({ crotchY }: CrotchFrame) => ({ low: -crotchY * 0.55, high: 2000 });
+
+/** The crotch extensions of front and back out of both together. */
+export const extensionsOf = (both: number): Pick<CrotchFrame, 'front' | 'back'> => ({
+  front: USUAL_LEG.frontPart * both,
+  back: (1 - USUAL_LEG.frontPart) * both,
+});
 
 /** The back’s raise solved from the crotch length; a measure is doubted where it comes out of bounds. */
 export function raiseOf(d: Drafter, frame: CrotchFrame, lowered: number): number {
   const rise = d.girth('rise', 'rise');
-  const front = lengthOf(frontCrotch(frame.crotchY, frame.front));
   const raise = d.solve('raise', {
     label: 'the back is raised at the waist by',
     equation: 'both crotch curves together are as long as the crotch length',
-    low: -frame.crotchY * 0.55,
-    high: 2000,
-    drawn: (mm) => front + lengthOf(backCrotch(frame.crotchY, frame.back, mm, lowered)),
+    ...soughtFor(frame),
+    drawn: (mm) => crotchMm(frame, lowered, mm),
     drawnLabel: 'both crotch curves',
     wanted: rise,
   });
@@ -110,3 +109,7 @@ export function raiseOf(d: Drafter, frame: CrotchFrame, lowered: number): number
   return raise;
 }
 const SLACK_MM = 0.5;
+
+/** A waist edge that no legs as wide as these hips can have. */
+export const noSuchWaist = (d: Drafter, waist: Explained): void =>
+  d.cannot(say`The waist, ${waist}, cannot be drawn onto these hips: measure waist and hip again.`);

@@ -1,11 +1,10 @@
 import { leaf } from '../explain/ledger';
 import { lengthOf, backwards, mapped, pathOf, polyline, type Path } from '../geometry/path';
-import { between, minus, plus, point, times, unitOf, type Point } from '../geometry/point';
+import { between, minus, mirrored, plus, point, times, unitOf, type Point } from '../geometry/point';
 import { cubic } from '../geometry/segment';
 import type { DraftedBlock } from './drafted';
 import type { Drafter } from './drafter';
 import { arrives, clockwise, curveTo } from './lines';
-import { mirror } from './sleeve';
 import { rootBetween } from './solve';
 
 /** Usual proportions of a bralette (T, from memory). */
@@ -54,7 +53,7 @@ export function draftCups(d: Drafter): DraftedBlock {
     rootBetween((far) => lengthOf(toLower(far)) - long, 0.3 * long, 1.02 * long) ?? long;
   const [innerX, outerX] = [wideOf(inner), wideOf(outer)];
   const strap = seam[0].from;
-  const over = (path: Path): Path => backwards(mapped(path, mirror));
+  const over = (path: Path): Path => backwards(mapped(path, mirrored));
   d.handle({ choice: 'cup-height', piece: 'cup-inner', at: strap, way: point(0, -1) });
   const tab = band.value / 4 - USUAL.tabSpare;
   d.drawn('cup.seam', 'cup seam', lengthOf(seam));
@@ -70,7 +69,7 @@ export function draftCups(d: Drafter): DraftedBlock {
       },
       'cup-outer': {
         edges: [
-          polyline([mirror(strap), point(outerX, -side)]),
+          polyline([mirrored(strap), point(outerX, -side)]),
           polyline([point(outerX, -side), point(outerX, 0)]),
           over(toLower(outerX)),
           over(seam),

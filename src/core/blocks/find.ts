@@ -1,11 +1,9 @@
-import type { Operation } from '../fit/drafting';
-
-type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
+import type { Operation, OperationOf } from '../fit/drafting';
 
 /** What is done of a kind, where it is done. */
 export function find<D extends Operation['does']>(
   operations: readonly Operation[],
   does: D,
-): Of<D> | undefined {
-  return operations.find((one): one is Of<D> => one.does === does);
+): OperationOf<D> | undefined {
+  return operations.find((one): one is OperationOf<D> => one.does === does);
 }

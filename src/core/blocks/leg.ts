@@ -1,17 +1,26 @@
+import type { Explained } from '../explain/explained';
 import { say } from '../explain/ledger';
 import type { ZoneId } from '../facts/garment';
 import type { Operation } from '../fit/drafting';
 import { backwards, endOf, lengthOf, mapped, pathOf, polyline, startOf, type Path } from '../geometry/path';
-import { plus, point } from '../geometry/point';
-import { USUAL_LEG, backCrotch, frontCrotch, raiseOf, riseOf, type CrotchFrame } from './crotch';
+import { mirrored, plus, point } from '../geometry/point';
+import {
+  USUAL_LEG,
+  backCrotch,
+  extensionsOf,
+  frontCrotch,
+  noSuchWaist,
+  raiseOf,
+  riseOf,
+  type CrotchFrame,
+} from './crotch';
 import type { DraftedBlock, DraftedPiece } from './drafted';
 import type { Drafter } from './drafter';
 import { find } from './find';
 import { downThrough, setsOut, squareBetween } from './lines';
-import { mirror } from './sleeve';
 
 /** The back’s crotch point is lowered by no more, mm. */
-export const MOST_LOWERED_MM = 30;
+const MOST_LOWERED_MM = 30;
 /** The thigh is measured this far below the crotch, where the inside leg is plumb still, mm. */
 export const PLUMB_MM = 15;
 
@@ -51,9 +60,9 @@ function legFrame(d: Drafter, operations: readonly Operation[]): LegFrame {
     d.note(
       say`Only ${extension} passes between the legs: the thigh governs. Wear the thigh less close, or sew in a gusset.`,
     );
-  const ext = Math.max(extension.value, EXTENSION.least);
   const inseam = d.body('inseam');
-  const crotchY = riseOf(d, hip.value / 4, ext);
+  const extensions = extensionsOf(Math.max(extension.value, EXTENSION.least));
+  const crotchY = riseOf(d, extensions);
   const long = d.choose('leg-length', {
     label: 'inside leg, crotch to hem',
     usual: (find(operations, 'leg-length')?.share ?? 1) * inseam.value,
@@ -71,8 +80,7 @@ function legFrame(d: Drafter, operations: readonly Operation[]): LegFrame {
     crotchY,
     hipY: USUAL_LEG.hipShare * crotchY,
     hipX: hip.value / 4,
-    front: USUAL_LEG.frontPart * ext,
-    back: (1 - USUAL_LEG.frontPart) * ext,
+    ...extensions,
     below: below.filter(({ y }) => y < hemY - 0.5),
     hemY,
     hemMm: girthAt([{ zone: 'thigh', y: crotchY + PLUMB_MM, girth: thigh.value }, ...below], hemY),
@@ -127,22 +135,29 @@ function legOf(d: Drafter, frame: LegFrame, waistX: number): Leg {
     );
   const frontInside = inside(frame.front, 0);
   const wanted = d.drawn('inseam.front', 'inside leg of the front', lengthOf(frontInside));
-  const lowered =
-    d.solve('inseam', {
-      label: 'the back’s crotch point is lower by',
-      equation: 'the inside legs of front and back are as long as each other',
-      low: -MOST_LOWERED_MM,
-      high: MOST_LOWERED_MM,
-      drawn: (mm) => lengthOf(inside(frame.back, mm)),
-      drawnLabel: 'inside leg of the back',
-      wanted,
-    }) ?? undefined;
+  const lowered = loweredFor(d, (mm) => inside(frame.back, mm), wanted);
   if (lowered === undefined)
     d.cannot(
       say`The inside legs of front and back cannot be made as long as each other: measure the thigh and the hip again.`,
     );
   return { outside, frontInside, backInside: inside(frame.back, lowered ?? 0), lowered: lowered ?? 0 };
 }
+
+/** How much lower the back’s crotch point is, so that its inside leg is as long as the front’s; nothing where it cannot be. */
+export const loweredFor = (
+  d: Drafter,
+  inside: (lowered: number) => Path,
+  wanted: Explained,
+): number | undefined =>
+  d.solve('inseam', {
+    label: 'the back’s crotch point is lower by',
+    equation: 'the inside legs of front and back are as long as each other',
+    low: -MOST_LOWERED_MM,
+    high: MOST_LOWERED_MM,
+    drawn: (mm) => lengthOf(inside(mm)),
+    drawnLabel: 'inside leg of the back',
+    wanted,
+  });
 
 interface WaistEdges {
   readonly front: Path;
@@ -179,8 +194,7 @@ export function draftLeg(d: Drafter, operations: readonly Operation[]): DraftedB
     drawnLabel: 'waist edge, all round',
     wanted: waist,
   });
-  if (x === undefined)
-    d.cannot(say`The waist, ${waist}, cannot be drawn onto these hips: measure waist and hip again.`);
+  if (x === undefined) noSuchWaist(d, waist);
   const outside = rest(x ?? waist.value / 4);
   const edges = waistEdges(outside, front, back);
   d.handle({
@@ -243,6 +257,6 @@ const hemZone = ({ below, hemY }: LegFrame): readonly { readonly zone: ZoneId; r
 /** The same piece with its centre on the right: its edges the other way round, the first still first. */
 function turnedOver({ edges, ...rest }: DraftedPiece): DraftedPiece {
   const [first, ...others] = edges;
-  const over = (path: Path): Path => backwards(mapped(path, mirror));
+  const over = (path: Path): Path => backwards(mapped(path, mirrored));
   return { ...rest, edges: [...(first ? [over(first)] : []), ...others.toReversed().map(over)] };
 }

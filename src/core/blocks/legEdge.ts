@@ -6,6 +6,7 @@ import { cubic } from '../geometry/segment';
 import { isAtMostMm } from '../units/tolerance';
 import type { Drafter } from './drafter';
 import { clockwise, curveTo } from './lines';
+import { rootBetween } from './solve';
 
 /** Where a leg edge runs: from the end of a side, square to it, to the end of a gusset, where it is plumb. */
 export interface LegEnds {
@@ -32,14 +33,14 @@ export function frontLeg({ from, down, to }: LegEnds, fullness: number): Path {
 /** The back’s leg edge over the seat: out of the straight line by so much at its middle, or inside it where negative. */
 export function backLeg({ from, down, to }: LegEnds, outMm: number): Path {
   const chord = unitOf(minus(to, from)) ?? PLUMB;
-  const out = point(-chord.y, chord.x);
-  const away = out.x > 0 ? out : times(out, -1);
-  const middle = plus(between(from, to, 0.5), times(away, outMm));
+  const middle = plus(between(from, to, 0.5), times(outOf(chord), outMm));
   return joined(
     curveTo(from, clockwise(down), middle, chord, BACK_HANDLES),
     curveTo(middle, chord, to, PLUMB, [BACK_HANDLES[1], BACK_HANDLES[0]]),
   );
 }
+/** Square to the straight line, away from the fold. */
+const outOf = ({ x, y }: Point): Point => (y > 0 ? point(y, -x) : point(-y, x));
 const BACK_HANDLES = [0.2, 0.36] as const;
 
 /** Fullness of a front’s leg edge (from memory): as little as a smooth curve has, usual, as much as it has before it is a corner. */
@@ -59,6 +60,13 @@ export function coverageOf(d: Drafter): number {
     most: COVERAGE.full * size * 1.5,
   });
 }
+
+/**
+ * How far down the leg edge usually begins: where the front is cut away as usual; `tooLong` says by how much the whole edge then
+ * is, and falls downwards. Where it never is or always is, at that end.
+ */
+export const usualLegStart = (tooLong: (y: number) => number, least: number, most: number): number =>
+  rootBetween(tooLong, least, most) ?? (tooLong(least) < 0 ? least : most);
 
 /**
  * The front’s leg edge so full that it, the gusset’s and the back’s together are the leg’s girth. Where even the straightest is
@@ -89,6 +97,7 @@ export function solvedFrontLeg(
     );
     return frontLeg(ends, FULL.most);
   }
+  if (isAtMostMm(least, wanted.value)) return frontLeg(ends, FULL.least);
   const drawn = d.drawn('leg', 'leg edge, all round, as short as it can be drawn', least);
   const takes = d.work('leg.most', {
     label: 'longest that an elastic takes in',
@@ -97,7 +106,6 @@ export function solvedFrontLeg(
     formula: 'leg / takes',
     terms: { leg: wanted, takes: leaf('an elastic shortens it to', ELASTIC_TAKES, 'ratio', 'T') },
   });
-  if (isAtMostMm(least, wanted.value)) return frontLeg(ends, FULL.least);
   if (least > takes.value)
     d.cannot(
       say`The leg edge comes to ${drawn} at least, and the leg is ${wanted}: measure the top of the leg, the hip and the crotch length again.`,
@@ -113,6 +121,5 @@ export function solvedFrontLeg(
 export function coverageHandle(d: Drafter, piece: string, back: Path): void {
   const [first] = back;
   const chord = unitOf(minus(endOf(back), startOf(back))) ?? PLUMB;
-  const out = chord.y > 0 ? point(chord.y, -chord.x) : point(-chord.y, chord.x);
-  d.handle({ choice: 'coverage', piece, at: first.to, way: out });
+  d.handle({ choice: 'coverage', piece, at: first.to, way: outOf(chord) });
 }

@@ -1,5 +1,5 @@
 import { interpolateThrough } from '../geometry/monotone';
-import { endOf, pathOf, startOf, type Path } from '../geometry/path';
+import { pathOf, type Path } from '../geometry/path';
 import { distance, minus, plus, point, times, unitOf, type Point } from '../geometry/point';
 import { cubic, endDirection, quadratic, startDirection, type Segment } from '../geometry/segment';
 
@@ -84,15 +84,3 @@ export function squareToFold(from: Point, down: Point): Path {
 /** An edge between two sides, square to both: from the end of the one on the right to that on the left. */
 export const squareBetween = (right: Point, downRight: Point, left: Point, downLeft: Point): Path =>
   curveTo(right, clockwise(along(downRight)), left, clockwise(along(downLeft)));
-
-/** A ring of edges given by the place of each: throws where one does not begin where the one before it ends (misuse). */
-export function closedRing(edges: readonly (readonly [string, Path])[]): Readonly<Record<string, Path>> {
-  edges.forEach(([id, path], nth) => {
-    const [before, last] = edges.at(nth - 1) as readonly [string, Path];
-    if (distance(endOf(last), startOf(path)) > MEETS_MM)
-      throw new Error(`expected "${id}" to begin where "${before}" ends, it does not`);
-  });
-  return Object.fromEntries(edges);
-}
-/** Ends of edges that meet lie this near each other, mm. */
-const MEETS_MM = 1e-6;

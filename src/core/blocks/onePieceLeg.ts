@@ -1,14 +1,22 @@
-import { leaf, say } from '../explain/ledger';
+import { leaf } from '../explain/ledger';
 import type { Operation } from '../fit/drafting';
 import { backwards, endOf, lengthOf, mapped, polyline, startOf, type Path } from '../geometry/path';
-import { point } from '../geometry/point';
-import { USUAL_LEG, backCrotch, frontCrotch, raiseOf, riseOf, type CrotchFrame } from './crotch';
+import { mirrored, point } from '../geometry/point';
+import {
+  USUAL_LEG,
+  backCrotch,
+  extensionsOf,
+  frontCrotch,
+  noSuchWaist,
+  raiseOf,
+  riseOf,
+  type CrotchFrame,
+} from './crotch';
 import type { DraftedBlock } from './drafted';
 import type { Drafter } from './drafter';
 import { find } from './find';
-import { MOST_LOWERED_MM, PLUMB_MM } from './leg';
+import { PLUMB_MM, loweredFor } from './leg';
 import { downThrough, setsOut, squareBetween } from './lines';
-import { mirror } from './sleeve';
 
 /** Legs in one piece: fronts and backs joined along a straight side, which is x = 0; the front on the left. */
 export function draftOnePiece(d: Drafter, operations: readonly Operation[]): DraftedBlock {
@@ -22,10 +30,9 @@ export function draftOnePiece(d: Drafter, operations: readonly Operation[]): Dra
     formula: 'part * hip',
     terms: { part: leaf('of the hip', ONE_PIECE_EXTENSION, 'ratio', 'T, from memory'), hip },
   });
-  const ext = extension.value;
   const quarter = hip.value / 4;
-  const crotchY = riseOf(d, quarter, ext);
-  const [front, back] = [USUAL_LEG.frontPart * ext, (1 - USUAL_LEG.frontPart) * ext];
+  const { front, back } = extensionsOf(extension.value);
+  const crotchY = riseOf(d, { front, back });
   const flare = find(operations, 'flare');
   const hem = d.choose('hem-width', {
     label: 'leg hem, all round',
@@ -33,7 +40,7 @@ export function draftOnePiece(d: Drafter, operations: readonly Operation[]): Dra
     least: 0.2 * hip.value,
     most: 1.1 * hip.value,
   });
-  const thigh = hip.value / 2 + ext;
+  const thigh = hip.value / 2 + extension.value;
   const knee = KNEE_OF_THIGH * thigh;
   const kneeY = crotchY + 0.48 * inseam.value;
   // Beside the straight side each half takes half of what the leg is round.
@@ -57,23 +64,19 @@ export function draftOnePiece(d: Drafter, operations: readonly Operation[]): Dra
       drawnLabel: 'inside leg of the front',
       wanted: inseam,
     }) ?? crotchY + inseam.value;
-  const lowered =
-    d.solve('inseam', {
-      label: 'the back’s crotch point is lower by',
-      equation: 'the inside legs of front and back are as long as each other',
-      low: -MOST_LOWERED_MM,
-      high: MOST_LOWERED_MM,
-      drawn: (mm) => lengthOf(inside(back, mm, hemY)),
-      drawnLabel: 'inside leg of the back',
-      wanted: d.drawn('inseam.front', 'inside leg of the front, as drawn', lengthOf(inside(front, 0, hemY))),
-    }) ?? 0;
+  const wanted = d.drawn(
+    'inseam.front',
+    'inside leg of the front, as drawn',
+    lengthOf(inside(front, 0, hemY)),
+  );
+  const lowered = loweredFor(d, (mm) => inside(back, mm, hemY), wanted) ?? 0;
   const raise = onePieceRaise(d, { crotchY, front, back }, lowered);
   const shiftIn = (crotch: Path): Path => mapped(crotch, ({ x, y }) => point(x - quarter, y));
   const frontAt = (by: number): Path => shiftIn(frontCrotch(crotchY, front, USUAL_LEG.frontIn + by));
   const backAt = (by: number): Path =>
     shiftIn(backCrotch(crotchY, back, raise, lowered, USUAL_LEG.backLean + 2 * by));
   const top = (by: number): Path => {
-    const [a, b] = [frontAt(by), mapped(backAt(by), mirror)];
+    const [a, b] = [frontAt(by), mapped(backAt(by), mirrored)];
     return backwards(squareBetween(startOf(b), setsOut(b), startOf(a), setsOut(a)));
   };
   const by = d.solve('waist', {
@@ -85,11 +88,10 @@ export function draftOnePiece(d: Drafter, operations: readonly Operation[]): Dra
     drawnLabel: 'waist edge, all round',
     wanted: waist,
   });
-  if (by === undefined)
-    d.cannot(say`The waist, ${waist}, cannot be drawn onto these hips: measure waist and hip again.`);
-  const [frontLine, backLine] = [frontAt(by ?? 0), mapped(backAt(by ?? 0), mirror)];
+  if (by === undefined) noSuchWaist(d, waist);
+  const [frontLine, backLine] = [frontAt(by ?? 0), mapped(backAt(by ?? 0), mirrored)];
   const frontInside = inside(front, 0, hemY);
-  const backInside = mapped(inside(back, lowered, hemY), mirror);
+  const backInside = mapped(inside(back, lowered, hemY), mirrored);
   d.handle({ choice: 'hem-width', piece: 'leg', at: endOf(backInside), way: point(0.5, 0) });
   const [frontTop, frontEnd] = [startOf(frontLine).y, endOf(frontLine).y];
   return {

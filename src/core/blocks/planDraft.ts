@@ -196,8 +196,6 @@ function askedOf({ book, facts, kind, passes, cloth, band }: Inputs, id: string)
   const widest = opening && passes[opening.passes];
   const gives = cloth?.around && cloth[cloth.around]?.stretch;
   if (!opening || !edge || !widest || !gives || hasClosure(opening, facts.garment)) return undefined;
-  const known = book.numbers[`draft.asked.${id}`];
-  if (known) return known;
   const { garment } = facts;
   const use = edgeUseOf(edge, garment);
   const folded = use.strips.some(({ lies }) => lies);

@@ -1,16 +1,14 @@
 import { leaf, say } from '../explain/ledger';
 import type { Explained } from '../explain/explained';
-import type { Operation } from '../fit/drafting';
+import type { OperationOf } from '../fit/drafting';
 import { backwards, lengthOf, mapped, pathOf, type Path } from '../geometry/path';
-import { point, type Point } from '../geometry/point';
+import { mirrored, point, type Point } from '../geometry/point';
 import { cubic } from '../geometry/segment';
 import type { Drafter } from './drafter';
 import { arrives, downThrough, squareBetween } from './lines';
 import { rootBetween } from './solve';
 import { underarmAt, type TopFrame } from './topFrame';
 import { armholeOf } from './topHalf';
-
-type SleeveOperation = Extract<Operation, { readonly does: 'sleeve' }>;
 
 export interface SleeveEdges {
   readonly cap: Path;
@@ -79,7 +77,7 @@ export function withRoomForCap(d: Drafter, frame: TopFrame, wide: Explained): To
 export function drawSleeve(
   d: Drafter,
   frame: TopFrame,
-  { arm, zone, ofBiceps }: SleeveOperation,
+  { arm, zone, ofBiceps }: OperationOf<'sleeve'>,
 ): SleeveEdges {
   const wide = upperArm(d);
   const [front, back] = [armholeOf(frame, 'front'), armholeOf(frame, 'back')];
@@ -120,7 +118,7 @@ export function drawSleeve(
   const cap = capOf(wide.value, high);
   const half = wide.value / 2;
   const right = downThrough([point(half, high), point(end / 2, long)], 'both');
-  const left = mapped(right, mirror);
+  const left = mapped(right, mirrored);
   d.handle({ choice: 'sleeve-length', piece: 'sleeve', at: point(0, long), way: point(0, 1) });
   if (!zone)
     d.handle({ choice: 'sleeve-end', piece: 'sleeve', at: point(end / 2, long), way: point(0.5, 0) });
@@ -131,8 +129,6 @@ export function drawSleeve(
     'front-underarm': backwards(left),
   };
 }
-
-export const mirror = ({ x, y }: Point): Point => point(-x, y);
 
 /** The end of a tube from its right edge to its left, both given downwards. */
 export const endBetween = (right: Path, left: Path): Path =>

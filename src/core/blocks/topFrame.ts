@@ -1,6 +1,6 @@
 import { leaf, say } from '../explain/ledger';
 import type { ZoneId } from '../facts/garment';
-import type { Operation, TrunkLevel } from '../fit/drafting';
+import type { TrunkLevel, OperationOf } from '../fit/drafting';
 import type { Drafter } from './drafter';
 
 /** A height of the trunk with the quarter of the garment’s girth there. */
@@ -177,10 +177,12 @@ function withQuarters(d: Drafter, frame: TopFrame): TopFrame {
   return { ...frame, quarters: [underarm, bust, ...below, ...hip] };
 }
 
-type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
-
 /** Scooped, widened, or a V: chosen by hand within what is sensible. */
-export function withNeck(d: Drafter, frame: TopFrame, { shape, wider, front, back }: Of<'neck'>): TopFrame {
+export function withNeck(
+  d: Drafter,
+  frame: TopFrame,
+  { shape, wider, front, back }: OperationOf<'neck'>,
+): TopFrame {
   const room = Math.max(frame.shoulderX - frame.neckX - LEAST_SHOULDER_MM, 0);
   const neckWider = d.choose('neck-width', {
     label: 'neck wider on each side by',
@@ -220,7 +222,7 @@ export function withShoulders(d: Drafter, frame: TopFrame): TopFrame {
 }
 
 /** The underarm lower, for room over a layer, or higher, without sleeves. */
-export function withUnderarm(d: Drafter, frame: TopFrame, { lower }: Of<'underarm'>): TopFrame {
+export function withUnderarm(d: Drafter, frame: TopFrame, { lower }: OperationOf<'underarm'>): TopFrame {
   const { underarm, waist } = frame.levels;
   const by = d.choose('underarm', {
     label: 'underarm lower by',
@@ -248,7 +250,7 @@ export function underarmAt(frame: TopFrame, y: number): TopFrame {
 }
 
 /** Cropped or lengthened: the hem at a height of the body, or so far below it. */
-export function withLength(d: Drafter, frame: TopFrame, { to, longer }: Of<'length'>): TopFrame {
+export function withLength(d: Drafter, frame: TopFrame, { to, longer }: OperationOf<'length'>): TopFrame {
   const usual = frame.levels[to] + d.usual(longer);
   const least = frame.levels.underarm + LEAST_SIDE_MM;
   const hemY = d.choose('length', {
@@ -261,7 +263,7 @@ export function withLength(d: Drafter, frame: TopFrame, { to, longer }: Of<'leng
 }
 const LEAST_SIDE_MM = 35;
 
-export function withFlare(d: Drafter, frame: TopFrame, { by }: Of<'flare'>): TopFrame {
+export function withFlare(d: Drafter, frame: TopFrame, { by }: OperationOf<'flare'>): TopFrame {
   const flare = d.choose('hem-width', {
     label: 'hem wider, all round, by',
     usual: d.usual(by),
@@ -272,7 +274,7 @@ export function withFlare(d: Drafter, frame: TopFrame, { by }: Of<'flare'>): Top
 }
 
 /** The shoulder cut to a strap, from the neck outwards. */
-export function withStraps(d: Drafter, frame: TopFrame, { wide }: Of<'straps'>): TopFrame {
+export function withStraps(d: Drafter, frame: TopFrame, { wide }: OperationOf<'straps'>): TopFrame {
   const inner = frame.neckX + frame.neck.wider;
   const room = frame.shoulderX - inner;
   const strap = d.choose('strap-width', {
@@ -284,7 +286,7 @@ export function withStraps(d: Drafter, frame: TopFrame, { wide }: Of<'straps'>):
   return { ...frame, shoulderX: inner + strap * Math.cos(frame.slopeRad), inset: { front: 2, back: 2 } };
 }
 
-export function withLowerEdge(d: Drafter, frame: TopFrame, { zone }: Of<'lower-edge'>): TopFrame {
+export function withLowerEdge(d: Drafter, frame: TopFrame, { zone }: OperationOf<'lower-edge'>): TopFrame {
   const measure = d.kind.zones.find(({ id }) => id === zone)?.measure ?? 'underbust';
   const quarter = d.girth(zone, measure).value / 4;
   return {

@@ -31,7 +31,6 @@ export type Operation = StyledPart &
     /** A set-in sleeve: its length as a share of the arm, its end as wide as a zone, or a share of the upper arm. */
     | {
         readonly does: 'sleeve';
-        readonly end: string;
         readonly arm: number;
         readonly zone?: ZoneId;
         readonly ofBiceps?: number;
@@ -61,7 +60,8 @@ export type Operation = StyledPart &
     | { readonly does: 'rings'; readonly front: number; readonly back: number }
   );
 
-export type OperationId = Operation['does'];
+/** An operation by what it does. */
+export type OperationOf<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
 
 /** How a kind's pieces are drafted from measures: a block, and what is done to it. */
 export interface Drafting {

@@ -10,6 +10,7 @@ import {
   seam,
   stillSeam,
   waistOpening,
+  usualGusset,
 } from './parts';
 import { finishedAt, onFold, sewnInto, sewnTogether, shape, side, sidesMeet } from './shapeParts';
 
@@ -90,14 +91,7 @@ export const briefs: GarmentKind = {
   ],
   drafting: {
     block: 'brief',
-    does: [
-      {
-        does: 'gusset',
-        long: { adult: 115, child: 90 },
-        front: { adult: 65, child: 50 },
-        back: { adult: 75, child: 56 },
-      },
-    ],
+    does: [usualGusset],
   },
   edges: [
     edge('waist', 'Waist', 'elastic', { zone: 'low-hip', ...aroundBody }),

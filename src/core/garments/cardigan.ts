@@ -107,7 +107,7 @@ export const cardigan: GarmentKind = {
       },
       { does: 'underarm', lower: { adult: 15, child: 10 } },
       { does: 'length', to: 'hip', longer: { adult: 260, child: 140 } },
-      { does: 'sleeve', end: 'cuff', arm: 0.92, zone: 'wrist' },
+      { does: 'sleeve', arm: 0.92, zone: 'wrist' },
       { does: 'split', overlap: 0 },
       { does: 'pocket', wide: { adult: 150, child: 110 }, high: { adult: 170, child: 120 } },
     ],

@@ -107,7 +107,7 @@ export const collarPullover: GarmentKind = {
       { does: 'underarm', lower: { adult: 8, child: 5 } },
       { does: 'length', to: 'hip', longer: { adult: 30, child: 20 } },
       { does: 'flare', by: 0 },
-      { does: 'sleeve', end: 'hem', arm: 1, ofBiceps: 0.72 },
+      { does: 'sleeve', arm: 1, ofBiceps: 0.72 },
       { does: 'collar', wide: { adult: 90, child: 60 } },
       { does: 'facing', wide: { adult: 50, child: 38 } },
     ],

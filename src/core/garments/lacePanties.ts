@@ -13,6 +13,7 @@ import {
   seam,
   stillSeam,
   waistOpening,
+  usualGusset,
 } from './parts';
 import { finishedAt, onFold, pairShape, plain, sewnInto, sewnTogether, shape } from './shapeParts';
 
@@ -72,15 +73,7 @@ export const lacePanties: GarmentKind = {
   ],
   drafting: {
     block: 'brief',
-    does: [
-      {
-        does: 'gusset',
-        long: { adult: 115, child: 90 },
-        front: { adult: 65, child: 50 },
-        back: { adult: 75, child: 56 },
-      },
-      { does: 'rings', front: 0.42, back: 0.4 },
-    ],
+    does: [usualGusset, { does: 'rings', front: 0.42, back: 0.4 }],
   },
   edges: [
     edge('top', 'Top edge of the front', 'left as it is', { zone: 'low-hip', ...aroundBody }),

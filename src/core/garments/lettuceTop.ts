@@ -55,7 +55,7 @@ export const lettuceTop: GarmentKind = {
       { does: 'underarm', lower: 0 },
       { does: 'length', to: 'waist', longer: { adult: -50, child: -30 } },
       { does: 'flare', by: 0 },
-      { does: 'sleeve', end: 'edge', arm: 0.26, ofBiceps: 1 },
+      { does: 'sleeve', arm: 0.26, ofBiceps: 1 },
     ],
   },
   edges: [

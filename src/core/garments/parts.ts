@@ -1,5 +1,6 @@
 import { RING_TAIL_MM } from '../facts/finding';
 import type { BodyMeasure } from '../facts/wearer';
+import type { OperationOf } from '../fit/drafting';
 import type { Edge, EdgeRun, NeededMeasure, Opening, Piece, Seam, Zone } from '../fit/garmentKind';
 
 /** Parts that many garments share, so that each garment's file says only what is its own. */
@@ -291,4 +292,12 @@ export const cuffOpening: Opening = {
   passesWhat: 'the hand',
   at: { zone: 'wrist' },
   easedOntoBand: true,
+};
+
+/** A gusset as it is usually drafted, mm (T, from memory). */
+export const usualGusset: OperationOf<'gusset'> = {
+  does: 'gusset',
+  long: { adult: 115, child: 90 },
+  front: { adult: 65, child: 50 },
+  back: { adult: 75, child: 56 },
 };

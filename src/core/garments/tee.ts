@@ -72,7 +72,7 @@ export const tee: GarmentKind = {
       { does: 'underarm', lower: 0 },
       { does: 'length', to: 'hip', longer: 0 },
       { does: 'flare', by: 0 },
-      { does: 'sleeve', end: 'hem', arm: 0.36, ofBiceps: 0.96 },
+      { does: 'sleeve', arm: 0.36, ofBiceps: 0.96 },
     ],
   },
   edges: [neckbandEdge, sleeveHemEdge, hemEdge('hip'), shoulderStay],

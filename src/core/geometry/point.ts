@@ -16,6 +16,8 @@ export const distance = (a: Point, b: Point): number => Math.hypot(a.x - b.x, a.
 /** The point a share of the way from `a` to `b`. */
 export const between = (a: Point, b: Point, share: number): Point =>
   point(a.x + (b.x - a.x) * share, a.y + (b.y - a.y) * share);
+/** The point on the other side of x = 0. */
+export const mirrored = ({ x, y }: Point): Point => point(-x, y);
 /** The same direction, one long; nothing for a vector without length. */
 export function unitOf(a: Point): Point | undefined {
   const size = sizeOf(a);

@@ -1,8 +1,8 @@
 import type { Knot, OutlineFacts } from '../facts/outline';
 import type { PieceShape, ShapeEdge } from '../fit/pieceShape';
-import { angleBetween, minus, point, type Point } from '../geometry/point';
+import { angleBetween, minus, mirrored, point, type Point } from '../geometry/point';
 import { backwards, endOf, joined, mapped, pathOf, startOf, turnedAbout, type Path } from '../geometry/path';
-import { areaOf, boundsOf, crossingsOf, flattened } from '../geometry/ring';
+import { areaOf, boundsOf, boundsOfPoints, crossingsOf, flattened, type Bounds } from '../geometry/ring';
 import { joinedOffsets } from './offsets';
 import { knotsApart, ringPath } from './ring';
 
@@ -37,14 +37,13 @@ export type Outlines = Readonly<Record<string, Outline>>;
 /** Where a point of an outline was when it was traced. */
 export function asTraced({ lay: { turnedOver, turnedRad, about } }: Outline): (one: Point) => Point {
   const back = turnedAbout(about, -turnedRad);
-  return (one) => (turnedOver ? overX(back(one)) : back(one));
+  return (one) => (turnedOver ? mirrored(back(one)) : back(one));
 }
 /** Where a place of the table is on the outline as it lies upright. */
 export function asUpright({ lay: { turnedOver, turnedRad, about } }: Outline): (one: Point) => Point {
   const turn = turnedAbout(about, turnedRad);
-  return (one) => turn(turnedOver ? overX(one) : one);
+  return (one) => turn(turnedOver ? mirrored(one) : one);
 }
-const overX = ({ x, y }: Point): Point => point(-x, y);
 
 /** What is wrong with an outline, as a sentence that says what to do. */
 export interface OutlineFault {
@@ -147,7 +146,7 @@ function edgesOf(
   });
   const clockwise = areaOf(path) > 0 ? edges : againstOrder(edges);
   if (isInOrder(shape, clockwise)) return { edges: clockwise, turnedOver: false };
-  const over = againstOrder(clockwise.map(({ of, path: one }) => ({ of, path: mapped(one, overX) })));
+  const over = againstOrder(clockwise.map(({ of, path: one }) => ({ of, path: mapped(one, mirrored) })));
   return isInOrder(shape, over) ? { edges: over, turnedOver: true } : undefined;
 }
 
@@ -213,6 +212,10 @@ function middleOf(path: Path): Point {
 
 /** The closed path round a piece. */
 export const roundPiece = ({ edges }: Outline): Path => pathOf(edges.flatMap(({ path }) => path));
+
+/** A box round an outline, and round what it was before where it was another. */
+export const boundsOfBoth = (outline: Outline, other: Outline = outline): Bounds =>
+  boundsOfPoints([outline, other].flatMap((one) => flattened(roundPiece(one))));
 
 /** Whether an outline is drawn as its kind has it: a piece drawn whole has its edges twice, and no end at the fold. */
 export const isAsItsKind = ({ folded, shape }: Outline): boolean =>

@@ -1,5 +1,4 @@
-import type { Draft } from '../blocks/planDraft';
-import { planDraft } from '../blocks/planDraft';
+import { planDraft, type Draft } from '../blocks/planDraft';
 import { readClothOnce, readLinedOnce } from '../cloth/readClothOnce';
 import type { Ledger } from '../explain/ledger';
 import type { GarmentFacts } from '../facts/garmentFacts';

@@ -1,8 +1,8 @@
 import { memo } from 'react';
-import { boundsOf, type Bounds } from '@/core/geometry/ring';
+import type { Bounds } from '@/core/geometry/ring';
 import type { PieceAsCut } from '@/core/plan/asCut';
 import type { Rectangle } from '@/core/ticket/rectangles';
-import { roundPiece } from '@/core/pieces/outline';
+import { boundsOfBoth, roundPiece } from '@/core/pieces/outline';
 import { notchData, pathData } from './pathData';
 import styles from './PieceShapes.module.css';
 
@@ -21,7 +21,7 @@ export const PieceShapes = memo(function PieceShapes({
   pieces: readonly PieceAsCut[];
   rectangles: readonly Rectangle[];
 }) {
-  const boxes = pieces.map(boxOf);
+  const boxes = pieces.map(({ drawn, cut }) => boundsOfBoth(drawn, cut));
   const longest = Math.max(0, ...rectangles.map(({ longMm }) => longMm));
   const high = Math.max(...boxes.map(({ top, bottom }) => bottom - top));
   const wide = boxes.reduce((sum, { left, right }) => sum + right - left, 0);
@@ -76,13 +76,3 @@ export const PieceShapes = memo(function PieceShapes({
 
 /** A notch is so long, px. */
 const NOTCH_PX = 9;
-
-function boxOf({ drawn, cut }: PieceAsCut): Bounds {
-  const [a, b] = [drawn, cut].map((one) => boundsOf(roundPiece(one))) as [Bounds, Bounds];
-  return {
-    left: Math.min(a.left, b.left),
-    top: Math.min(a.top, b.top),
-    right: Math.max(a.right, b.right),
-    bottom: Math.max(a.bottom, b.bottom),
-  };
-}

@@ -9,7 +9,8 @@ import { quadratic } from '../../geometry/segment';
 import { bowed } from './curves';
 import { draftLegLine, usualLegLine, usualOpening } from './legLine';
 import { draftShorts, draftWiden, usualShorts, usualWiden } from './legs';
-import { RAGLAN_POINT, draftRaglan, usualRaglan } from './raglan';
+import { RAGLAN_POINT } from '../../blocks/operations/raglan';
+import { draftRaglan, usualRaglan } from './raglan';
 
 const draftOf = (drafted: Drafted): Draft => {
   if (!drafted.ok) throw new Error(drafted.sentence);

@@ -1,5 +1,5 @@
+import { ontoSleeve, raglanPoint } from '../../blocks/operations/raglan';
 import { leaf, createLedger } from '../../explain/ledger';
-import { MM_PER_INCH } from '../../units/constants';
 import { lengthMm, numberOf, record, type FactsOf } from '../../facts/spec';
 import { catalogue } from '../../garments/catalogue';
 import {
@@ -14,7 +14,7 @@ import {
   startOf,
   type Path,
 } from '../../geometry/path';
-import { distance, point, type Point } from '../../geometry/point';
+import { distance, mirrored, point, type Point } from '../../geometry/point';
 import { boundsOf } from '../../geometry/ring';
 import { quadratic } from '../../geometry/segment';
 import { edgeRedrawn } from '../../pieces/alter/edgeLine';
@@ -54,8 +54,6 @@ export const raglanSpec = record('Raglan from a tee', {
 });
 type RaglanFacts = FactsOf<typeof raglanSpec>;
 
-/** An adult's raglan point lies this far from the shoulder, 2½ in, on this chest (T); scaled by size. */
-export const RAGLAN_POINT = { mm: 2.5 * MM_PER_INCH, onChestMm: 920 } as const;
 /** Body pieces are drawn this far below the underarm. */
 const SHOWN_MM = 120;
 
@@ -126,18 +124,7 @@ function drafted(typed: RaglanFacts, topFront: BodyTop, topBack: BodyTop, isWhol
   const book = createLedger();
   const given = (id: keyof RaglanFacts, unit: 'mm' | 'rad' = 'mm') =>
     leaf(raglanSpec.fields[id].label.toLowerCase(), typed[id], unit, 'measured');
-  const pointMm = book.work('raglan.point', {
-    label: 'raglan points from the shoulder, along the neckline',
-    unit: 'mm',
-    mark: 'T',
-    note: '2½ in on an adult, scaled by size.',
-    formula: 'adult * chest / usual',
-    terms: {
-      adult: leaf('on an adult', RAGLAN_POINT.mm, 'mm', 'T'),
-      chest: given('chestMm'),
-      usual: leaf('an adult’s chest', RAGLAN_POINT.onChestMm, 'mm', 'T'),
-    },
-  });
+  const pointMm = book.work('raglan.point', raglanPoint(given('chestMm')));
   const front = bodySide(facts, topFront, pointMm.value);
   const back = bodySide(facts, topBack, pointMm.value);
   if (!front || !back) {
@@ -168,7 +155,7 @@ function drafted(typed: RaglanFacts, topFront: BodyTop, topBack: BodyTop, isWhol
   const frontArm = point(-sleeve.frontX, sleeve.y);
   const backArm = point(sleeve.backX, sleeve.y);
   const frontLine = bowed(front.onSleeve, frontArm, facts.bowShare * front.chord);
-  const backLine = bowed(mirror(back.onSleeve), backArm, -facts.bowShare * back.chord);
+  const backLine = bowed(mirrored(back.onSleeve), backArm, -facts.bowShare * back.chord);
   const measured = (id: string, label: string, mm: number) =>
     book.given(`raglan.${id}`, label, mm, 'mm', 'measured', 'Measured along the drawn line.').id;
   const whole = book.work('raglan.length', {
@@ -282,16 +269,6 @@ function bodySide(facts: RaglanFacts, top: BodyTop, pointMm: number): BodySide |
   };
 }
 
-/** A point of the body seen from the sleeve: the shoulder line turned to run straight down from the neck point. */
-function ontoSleeve(at: Point, neckPoint: Point, slope: number): Point {
-  const [dx, dy] = [at.x - neckPoint.x, at.y - neckPoint.y];
-  const along = dx * Math.cos(slope) + dy * Math.sin(slope);
-  const aside = -dx * Math.sin(slope) + dy * Math.cos(slope);
-  return point(-aside, along);
-}
-
-const mirror = ({ x, y }: Point): Point => point(-x, y);
-
 /**
  * Where the underarms lie: at one height, as far apart as the sleeve is wide, each a raglan line's chord from its
  * raglan point (by halving). `undefined` where the width cannot be had.
@@ -325,7 +302,7 @@ function placeSleeve(
 
 /** The neck edge of the sleeve, from the front’s raglan point over the neck point to the back’s. */
 const sleeveTop = (front: BodySide, back: BodySide): Path =>
-  joined(backwards(front.neckOnSleeve), mapped(back.neckOnSleeve, mirror));
+  joined(backwards(front.neckOnSleeve), mapped(back.neckOnSleeve, mirrored));
 
 /** The edges of a body piece, clockwise from its centre front or back. */
 const bodyEdges = (top: BodyTop, side: BodySide): Edges => [

@@ -1,4 +1,4 @@
-import type { Operation } from '../../fit/drafting';
+import type { OperationOf } from '../../fit/drafting';
 import {
   backwards,
   directionAlong,
@@ -13,16 +13,13 @@ import {
   turnedAbout,
   type Path,
 } from '../../geometry/path';
-import { distance, plus, point, times, type Point } from '../../geometry/point';
+import { distance, mirrored, plus, point, times, type Point } from '../../geometry/point';
 import { pathThrough } from '../../geometry/through';
 import type { DraftedPiece } from '../drafted';
 import type { Drafter } from '../drafter';
 import { clockwise, curveTo } from '../lines';
-import { mirror } from '../sleeve';
 import { type Side, type TopFrame } from '../topFrame';
 import { topHalf } from '../topHalf';
-
-type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
 
 /** Front and back overlap by this at the shoulder’s end, mm, so that the collar rolls (T, from memory). */
 const OVERLAP_MM = 10;
@@ -30,7 +27,7 @@ const OVERLAP_MM = 10;
 const STEP_MM = 20;
 
 /** A flat collar: the necklines joined at the shoulder, and its outer edge at its width all along. Drawn whole, outer edge up. */
-export function flatCollar(d: Drafter, frame: TopFrame, { wide }: Of<'collar'>): DraftedPiece {
+export function flatCollar(d: Drafter, frame: TopFrame, { wide }: OperationOf<'collar'>): DraftedPiece {
   const width = d.choose('collar-width', {
     label: 'collar, wide',
     usual: d.usual(wide),
@@ -47,9 +44,9 @@ export function flatCollar(d: Drafter, frame: TopFrame, { wide }: Of<'collar'>):
   // Seen with its outer edge on top.
   const up = ({ x, y }: Point): Point => point(-x, -y);
   const upHalf = outerHalf.map(up);
-  const outer = pathThrough([...upHalf.toReversed(), ...upHalf.slice(1).map(mirror)]);
+  const outer = pathThrough([...upHalf.toReversed(), ...upHalf.slice(1).map(mirrored)]);
   const neckLeft = mapped(half, up);
-  const neck = joined(backwards(mapped(neckLeft, mirror)), neckLeft);
+  const neck = joined(backwards(mapped(neckLeft, mirrored)), neckLeft);
   d.handle({ choice: 'collar-width', piece: 'collar', at: upHalf[0] ?? point(0, 0), way: point(0, -1) });
   return {
     edges: [outer, polyline([endOf(outer), startOf(neck)]), neck, polyline([endOf(neck), startOf(outer)])],
@@ -69,7 +66,12 @@ function halfNeck(frame: TopFrame): Path {
 }
 
 /** The facing of a neckline: as wide all along it, and along the shoulder. */
-export function facingOf(d: Drafter, frame: TopFrame, side: Side, { wide }: Of<'facing'>): DraftedPiece {
+export function facingOf(
+  d: Drafter,
+  frame: TopFrame,
+  side: Side,
+  { wide }: OperationOf<'facing'>,
+): DraftedPiece {
   const half = topHalf(frame, side);
   const long = lengthOf(half.shoulder);
   const width = Math.min(d.usual(wide), 0.85 * long);

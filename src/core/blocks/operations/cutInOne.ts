@@ -1,4 +1,4 @@
-import type { Operation } from '../../fit/drafting';
+import type { OperationOf } from '../../fit/drafting';
 import { endOf, joined, polyline } from '../../geometry/path';
 import { plus, point, times } from '../../geometry/point';
 import type { DraftedPieces } from '../drafted';
@@ -17,7 +17,7 @@ const CURVE_MM = 45;
 export function withSleevesCutInOne(
   d: Drafter,
   frame: TopFrame,
-  { sleeve }: Extract<Operation, { readonly does: 'cut-in-one' }>,
+  { sleeve }: OperationOf<'cut-in-one'>,
 ): DraftedPieces {
   const along = point(Math.cos(frame.slopeRad), Math.sin(frame.slopeRad));
   const square = point(-along.y, along.x);

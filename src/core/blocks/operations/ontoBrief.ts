@@ -10,10 +10,10 @@ import {
   coverageOf,
   frontLeg,
   solvedFrontLeg,
+  usualLegStart,
   type LegEnds,
 } from '../legEdge';
 import { arrives, downThrough } from '../lines';
-import { rootBetween } from '../solve';
 import { SIDES, type Side, type TopFrame } from '../topFrame';
 import { levelsOf, quarterAt, topHalf, type TopHalf } from '../topHalf';
 
@@ -77,10 +77,10 @@ export function ontoBrief(d: Drafter, frame: TopFrame): DraftedPieces {
     const side = sideTo(y);
     return lengthOf(frontLeg(ends(side, 'front'), FULL.usual)) + lengthOf(backLeg(ends(side, 'back'), seat));
   };
-  const solved = rootBetween((y) => around(y) - leg.value, least, Math.max(most, least));
+  const start = usualLegStart((y) => around(y) - leg.value, least, Math.max(most, least));
   const legY = d.choose('leg-height', {
     label: 'top of the leg edge below the neck point',
-    usual: Math.min(solved ?? (around(least) < leg.value ? least : most), hipY, most),
+    usual: Math.min(start, hipY, most),
     least,
     most,
   });

@@ -1,4 +1,4 @@
-import type { Operation } from '../../fit/drafting';
+import type { OperationOf } from '../../fit/drafting';
 import { endOf, joined, pathOf, polyline } from '../../geometry/path';
 import { plus, point, times } from '../../geometry/point';
 import { cubic } from '../../geometry/segment';
@@ -8,10 +8,8 @@ import { arrives, clockwise, curveTo } from '../lines';
 import { type TopFrame } from '../topFrame';
 import { levelsOf, neckPointOf, topHalf } from '../topHalf';
 
-type Of<D extends Operation['does']> = Extract<Operation, { readonly does: D }>;
-
 /** A front that is open at the centre: from the hem up its edge, and round to the neck point in one. */
-export function splitFront(d: Drafter, frame: TopFrame, { overlap }: Of<'split'>): DraftedPiece {
+export function splitFront(d: Drafter, frame: TopFrame, { overlap }: OperationOf<'split'>): DraftedPiece {
   const half = topHalf(frame, 'front');
   const beyond = d.choose('overlap', {
     label: 'front edge beyond the centre by',
@@ -40,7 +38,7 @@ export function splitFront(d: Drafter, frame: TopFrame, { overlap }: Of<'split'>
 }
 
 /** A patch pocket. */
-export function pocket(d: Drafter, { wide, high }: Of<'pocket'>): DraftedPiece {
+export function pocket(d: Drafter, { wide, high }: OperationOf<'pocket'>): DraftedPiece {
   const [w, h] = [
     d.choose('pocket-width', { label: 'pocket, wide', usual: d.usual(wide), least: 50, most: 260 }),
     d.choose('pocket-height', { label: 'pocket, high', usual: d.usual(high), least: 50, most: 300 }),

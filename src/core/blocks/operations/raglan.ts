@@ -1,4 +1,4 @@
-import { leaf, say } from '../../explain/ledger';
+import { leaf, say, type Input, type Working } from '../../explain/ledger';
 import { MM_PER_INCH } from '../../units/constants';
 import {
   backwards,
@@ -10,17 +10,30 @@ import {
   startOf,
   type Path,
 } from '../../geometry/path';
-import { minus, point, type Point } from '../../geometry/point';
+import { minus, mirrored, point, type Point } from '../../geometry/point';
 import type { DraftedPieces } from '../drafted';
 import type { Drafter } from '../drafter';
 import { curveTo, downThrough, setsOut } from '../lines';
-import { endBetween, mirror, upperArm } from '../sleeve';
+import { endBetween, upperArm } from '../sleeve';
 import { rootBetween } from '../solve';
 import { SIDES, type Side, type TopFrame } from '../topFrame';
 import { levelsOf, lowerOf, topHalf } from '../topHalf';
 
 /** An adult’s raglan point lies this far from the shoulder, 2½ in, on this chest (T); scaled by size. */
 export const RAGLAN_POINT = { mm: 2.5 * MM_PER_INCH, onChestMm: 920 } as const;
+/** How far from the shoulder the raglan points are marked along the neckline, by the chest. */
+export const raglanPoint = (chest: Input): Working => ({
+  label: 'raglan points from the shoulder, along the neckline',
+  unit: 'mm',
+  mark: 'T',
+  note: '2½ in on an adult, scaled by size.',
+  formula: 'adult * chest / usual',
+  terms: {
+    adult: leaf('on an adult', RAGLAN_POINT.mm, 'mm', 'T'),
+    chest,
+    usual: leaf('an adult’s chest', RAGLAN_POINT.onChestMm, 'mm', 'T'),
+  },
+});
 /** As much of the neckline stays on the body at least. */
 const LEAST_ON_BODY = 0.4;
 
@@ -69,18 +82,7 @@ function bodySide(frame: TopFrame, side: Side, pointMm: number): BodySide {
  * body’s does, comes in level under the arm, and is as long; its underarms lie at one height, as far apart as the arm is round.
  */
 export function asRaglan(d: Drafter, frame: TopFrame): DraftedPieces {
-  const mm = d.work('raglan.point', {
-    label: 'raglan points from the shoulder, along the neckline',
-    unit: 'mm',
-    mark: 'T',
-    note: '2½ in on an adult, scaled by size.',
-    formula: 'adult * chest / usual',
-    terms: {
-      adult: leaf('on an adult', RAGLAN_POINT.mm, 'mm', 'T'),
-      chest: d.body('bust'),
-      usual: leaf('an adult’s chest', RAGLAN_POINT.onChestMm, 'mm', 'T'),
-    },
-  });
+  const mm = d.work('raglan.point', raglanPoint(d.body('bust')));
   const front = bodySide(frame, 'front', mm.value);
   const back = bodySide(frame, 'back', mm.value);
   const shoulderMm = (frame.shoulderX - frame.neckX - frame.neck.wider) / Math.cos(frame.slopeRad);
@@ -109,8 +111,8 @@ export function asRaglan(d: Drafter, frame: TopFrame): DraftedPieces {
     ...Object.fromEntries(bodies),
     sleeve: {
       edges: [
-        joined(backwards(front.neckOnSleeve), mapped(back.neckOnSleeve, mirror)),
-        mapped(onSleeve(back, backX, y), mirror),
+        joined(backwards(front.neckOnSleeve), mapped(back.neckOnSleeve, mirrored)),
+        mapped(onSleeve(back, backX, y), mirrored),
         right,
         endBetween(right, left),
         backwards(left),

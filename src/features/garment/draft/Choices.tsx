@@ -3,19 +3,19 @@ import Button from '@mui/material/Button';
 import { useMemo } from 'react';
 import { COVERAGE } from '@/core/blocks/legEdge';
 import type { Draft } from '@/core/blocks/planDraft';
-import { createLedger } from '@/core/explain/ledger';
 import { lengthMm } from '@/core/facts/spec';
 import { boundsOf } from '@/core/geometry/ring';
-import { planFitted } from '@/core/plan/planFitted';
+import { draftOf } from '@/core/plan/asCut';
 import { roundPiece, type Outline } from '@/core/pieces/outline';
 import { formatLength } from '@/core/units/formatLength';
 import { roundToStep, tapeStepMm } from '@/core/units/roundForTape';
+import { capital } from '@/core/units/words';
 import { pathData } from '@/features/pieces/pathData';
 import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
 import { useGarment } from '../page/useGarment';
 import own from './Draft.module.css';
-import type { useDrafting } from './useDrafting';
+import { withChoice, type useDrafting } from './useDrafting';
 
 type Drafting = ReturnType<typeof useDrafting>;
 
@@ -33,12 +33,11 @@ export function Choices({ draft, drafting }: { draft: Draft; drafting: Drafting 
       {draft.choices.map((choice) => {
         const { id, label, leastMm, mostMm, usualMm, chosen, value } = choice;
         const mm = drafting.held?.choice === id ? drafting.held.mm : (plan.numbers[value]?.value ?? 0);
-        const name = label.charAt(0).toUpperCase() + label.slice(1);
         return (
           <div key={id}>
             {id === 'coverage' && <Coverage draft={draft} drafting={drafting} />}
             <LengthField
-              spec={lengthMm(name, leastMm, mostMm)}
+              spec={lengthMm(capital(label), leastMm, mostMm)}
               valueMm={chosen ? mm : roundToStep(mm, tapeStepMm(mm, unit))}
               onChange={(mm) => drafting.choose(id, mm)}
             />
@@ -70,9 +69,8 @@ function Coverage({ draft, drafting }: { draft: Draft; drafting: Drafting }) {
     () =>
       OFFERED.flatMap(([id, words]) => {
         const mm = COVERAGE[id] * size;
-        const shaped = { ...facts.garment.draft?.shaped, coverage: mm };
-        const garment = { ...facts.garment, draft: { ...facts.garment.draft, shaped } };
-        const back = planFitted(createLedger(), { ...facts, garment }, kind, today).drawn.outlines.back;
+        const draft = draftOf({ facts: withChoice(facts, 'coverage', mm), kind, onDate: today });
+        const back = draft?.drawn.outlines.back;
         return back ? [{ id, words, mm, back }] : [];
       }),
     [facts, kind, today, size],

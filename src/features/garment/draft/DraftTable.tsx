@@ -3,10 +3,11 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Draft } from '@/core/blocks/planDraft';
-import { boundsOf, type Bounds } from '@/core/geometry/ring';
+import type { Bounds } from '@/core/geometry/ring';
 import { notchMarks } from '@/core/pieces/notches';
-import { roundPiece, type Outlines } from '@/core/pieces/outline';
+import { boundsOfBoth, type Outlines } from '@/core/pieces/outline';
 import { isToLookAt } from '@/core/pieces/walk';
+import { capital } from '@/core/units/words';
 import { SeamWalks } from '@/features/pieces/SeamWalks';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { Fold } from '@/ui/Fold';
@@ -38,12 +39,9 @@ export function DraftTable() {
   if (!draft || !plan.draft) return null;
   const { outlines } = draft.drawn;
   const { faults, notes, solved } = plan.draft;
-  const moved = Object.keys(outlines).filter((id) => before[id] && differs(before[id], outlines[id]));
   const [pieceId, edgeId] = picked?.split('.') ?? [];
-  const pickedEdge = plan.pieces.pieces
-    .find(({ id }) => id === pieceId)
-    ?.edges.find(({ id }) => id === edgeId);
   const pickedPiece = plan.pieces.pieces.find(({ id }) => id === pieceId);
+  const pickedEdge = pickedPiece?.edges.find(({ id }) => id === edgeId);
   return (
     <section className={styles.stack} style={{ gap: 14 }} aria-label="Drafting table">
       <div className={styles.between}>
@@ -84,7 +82,7 @@ export function DraftTable() {
                 <span className="soft">Tap an edge to read its length.</span>
               )}
             </span>
-            {moved.length > 0 && (
+            {Object.keys(before).length > 0 && (
               <span className={styles.actions}>
                 <span className="soft small">Dotted: as it was</span>
                 <Button size="small" onClick={startHere}>
@@ -104,7 +102,7 @@ export function DraftTable() {
               <ul className={own.solved}>
                 {solved.map(({ id, value, equation, left, right }) => (
                   <li key={id}>
-                    <Label id={value} />: <ExplainedNumber id={value} />
+                    {capital(plan.numbers[value]?.label ?? '')}: <ExplainedNumber id={value} />
                     <p className="soft small">
                       Solved so that {equation}: <ExplainedNumber id={left} /> drawn,{' '}
                       <ExplainedNumber id={right} /> asked.
@@ -159,12 +157,6 @@ function EdgeLengths() {
   );
 }
 
-const Label = ({ id }: { id: string }) => {
-  const { plan } = useGarment();
-  const label = plan.numbers[id]?.label ?? '';
-  return <>{label.charAt(0).toUpperCase() + label.slice(1)}</>;
-};
-
 function Pieces({
   draft,
   drafting: { held, hold, letGo, choose },
@@ -181,7 +173,7 @@ function Pieces({
   const { plan } = useGarment();
   const { drawn, handles, choices } = draft;
   const all = Object.entries(drawn.outlines);
-  const boxes = new Map(all.map(([id, outline]) => [id, around(boundsOf(roundPiece(outline)), before[id])]));
+  const boxes = new Map(all.map(([id, outline]) => [id, boundsOfBoth(outline, before[id])]));
   const sides = [...boxes.values()].map(
     ({ left, right, top, bottom }) => [right - left, bottom - top] as const,
   );
@@ -220,18 +212,6 @@ function Pieces({
       })}
     </div>
   );
-}
-
-/** A box that takes in the old outline too. */
-function around(box: Bounds, before: Outlines[string] | undefined): Bounds {
-  if (!before) return box;
-  const old = boundsOf(roundPiece(before));
-  return {
-    left: Math.min(box.left, old.left),
-    right: Math.max(box.right, old.right),
-    top: Math.min(box.top, old.top),
-    bottom: Math.max(box.bottom, old.bottom),
-  };
 }
 
 /** Whether two outlines are drawn apart: by what can be seen. */
