@@ -18,7 +18,7 @@ export default {
     ],
   },
   // Published as modules only.
-  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|clipper2-ts)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(d3-[a-z-]+|internmap|clipper2-ts|polylabel|tinyqueue)/)'],
   moduleNameMapper: {
     '\\.module\\.css$': '<rootDir>/tests/styleSheet.ts',
     '^@/(.*)$': '<rootDir>/src/$1',

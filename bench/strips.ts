@@ -1,4 +1,4 @@
-import { layStrips, stripsOf } from '../src/core/formats/markingStrips';
+import { layStrips, stripsOf } from '../src/core/paper/markingStrips';
 import { planGarment } from '../src/core/plan/planGarment';
 import { stripsPdf } from '../src/server/stripsPdf';
 import { TODAY, demoFacts } from '../tests/demoFacts';

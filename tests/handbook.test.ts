@@ -19,7 +19,7 @@ import {
   sideStrap,
 } from '@/core/edges/elastics/lengths';
 import { edgeUses } from '@/core/edges/elastics/uses';
-import { PAPERS } from '@/core/formats/markingStrips';
+import { STRIP_PAPERS } from '@/core/paper/markingStrips';
 import type { Sum, SumValues, Worked } from '@/core/answers/sums/sum';
 import { sums } from '@/core/answers/sums/sums';
 import { stackStretch, transferExtension } from '@/core/cloth/layers';
@@ -98,8 +98,8 @@ const rows: readonly Row[] = [
     name: 'A4, Letter',
     mark: 'S: ISO 216; ANSI/ASME Y14.1',
     check: () => {
-      expect(PAPERS.a4).toMatchObject({ widthMm: 297, heightMm: 210 });
-      expect(PAPERS.letter).toMatchObject({ widthMm: 279.4, heightMm: 215.9 });
+      expect(STRIP_PAPERS.a4).toMatchObject({ widthMm: 297, heightMm: 210 });
+      expect(STRIP_PAPERS.letter).toMatchObject({ widthMm: 279.4, heightMm: 215.9 });
     },
   },
   { name: 'needle size', mark: 'S: needle metric numbering', check: () => near(bladeMm(75), 0.75, 12) },

@@ -32,6 +32,7 @@ const ROOMS = [
   'ticket',
   'plan',
   'answers',
+  'paper',
   'formats',
   'views',
 ] as const;

@@ -3,17 +3,18 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import {
-  MARGIN_MM,
   OVERLAP_MM,
-  PAPERS,
+  STRIP_PAPERS,
   layStrips,
   stripsOf,
   type MarkingStrip,
-  type PaperId,
-} from '@/core/formats/markingStrips';
+  type StripPaper,
+} from '@/core/paper/markingStrips';
+import { MARGIN_MM } from '@/core/paper/papers';
 import { planGarment } from '@/core/plan/planGarment';
 import { demoFacts, TODAY } from '../../tests/demoFacts';
-import { POINTS_PER_MM, stripsPdf } from './stripsPdf';
+import { POINTS_PER_MM } from './pdfText';
+import { stripsPdf } from './stripsPdf';
 
 interface Page {
   readonly width: number;
@@ -28,7 +29,7 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 /** The pages as a general reader sees them (reference library: pdfjs-dist), lengths in mm. */
 async function read(
   strips: readonly MarkingStrip[],
-  paper: PaperId,
+  paper: StripPaper,
   unit: 'cm' | 'in' = 'cm',
 ): Promise<Page[]> {
   const path = join(folder, `${Math.random()}.pdf`);
@@ -95,7 +96,7 @@ test.each(['a4', 'letter'] as const)(
   async (paper) => {
     const [page] = await read([strip], paper);
     const [sheet] = layStrips([strip], paper);
-    const across = PAPERS[paper].widthMm - 2 * MARGIN_MM;
+    const across = STRIP_PAPERS[paper].widthMm - 2 * MARGIN_MM;
     expect(sheet?.tiles.map(({ fromMm }) => fromMm)).toEqual([
       0,
       across - OVERLAP_MM,
@@ -125,11 +126,11 @@ test('pieces laid over one another make the whole strip, with the overlap at eve
   }
 });
 
-test('names with signs the standard font lacks, and eighths of an inch, still print', async () => {
+test('names in other letters, and eighths of an inch, print as they are', async () => {
   const [page] = await read([{ ...strip, title: 'Край 🧵 leg', lengthMm: 28.575 }], 'letter', 'in');
-  const text = page?.words.map((one) => one.text).join(' ') ?? '';
-  expect(text).toContain('leg');
-  expect(text).toContain('1 1/8 in');
+  const text = page?.words.map((one) => one.text).join('') ?? '';
+  expect(text).toContain('Край🧵leg');
+  expect(text).toContain('1 ⅛ in');
 });
 
 /** Invented data of the demo; what must hold is that a strip is as long as what it is laid along. */

@@ -4,7 +4,7 @@ import { odile, plan, stated, value } from '../../../tests/planned';
 import { phraseText } from '../explain/display';
 import { useIds } from '../facts/edgeUses';
 import { kindIds } from '../facts/kindIds';
-import { stripsOf } from '../formats/markingStrips';
+import { stripsOf } from '../paper/markingStrips';
 import { catalogue } from '../garments/catalogue';
 import { newFinding } from '../facts/finding';
 import { MM_PER_INCH } from '../units/constants';

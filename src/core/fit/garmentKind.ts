@@ -62,6 +62,8 @@ export interface EdgeRun {
   /** Where marks are counted from, and what lies half way. */
   readonly start?: string;
   readonly middle?: string;
+  /** The seam that start lies at, on an edge that has one on each side. */
+  readonly startsAt?: string;
   /** Seams that cross it, with their usual place from the start as a share of the edge. */
   readonly seams?: readonly { readonly label: string; readonly at: number }[];
   readonly sections?: readonly EdgeSection[];

@@ -114,6 +114,7 @@ export const aroundNeck: EdgeRun = {
 export const aroundArm: EdgeRun = {
   pair: true,
   start: 'underarm seam',
+  startsAt: 'side',
   middle: 'top of the sleeve',
   seams: [{ label: 'underarm seam', at: 0 }],
 };
@@ -122,6 +123,7 @@ export const aroundArmhole: EdgeRun = {
   pair: true,
   curve: 'armhole',
   start: 'side seam',
+  startsAt: 'side',
   middle: 'half way',
   seams: [
     { label: 'side seam', at: 0 },
@@ -132,6 +134,7 @@ export const aroundArmhole: EdgeRun = {
 export const aroundLeg: EdgeRun = {
   pair: true,
   start: 'inside leg seam',
+  startsAt: 'inseam',
   middle: 'outside of the leg',
   seams: [{ label: 'inside leg seam', at: 0 }],
 };
@@ -140,6 +143,7 @@ export const legEdge: EdgeRun = {
   pair: true,
   curve: 'leg',
   start: 'gusset, front',
+  startsAt: 'crotch',
   middle: 'half way',
   seams: [
     { label: 'front gusset seam', at: 0 },

@@ -1,5 +1,6 @@
 import { Clipper, FillRule, type PathsD } from 'clipper2-ts';
 import type { Point } from './point';
+import type { Bounds } from './ring';
 
 /** Closed rings of points. One that runs clockwise as it is seen goes round what is there, the other way round a hole. */
 export type Rings = readonly (readonly Point[])[];
@@ -19,6 +20,16 @@ export const shared = (a: Rings, b: Rings): Rings =>
 /** What is inside the first and not inside the second. */
 export const without = (a: Rings, b: Rings): Rings =>
   Clipper.differenceD(given(a), given(b), FillRule.Positive, DECIMALS);
+
+/** What of lines lies in an upright rectangle. A closed ring is given as a line that ends where it began. */
+export const linesWithin = (
+  box: Bounds,
+  lines: readonly (readonly Point[])[],
+): readonly (readonly Point[])[] => Clipper.rectClipLines(box, given(lines), DECIMALS);
+
+/** What of rings lies in an upright rectangle. */
+export const ringsWithin = (box: Bounds, rings: Rings): Rings =>
+  Clipper.rectClip(box, given(rings), DECIMALS);
 
 /** Area of rings together, mm²: holes count against it. */
 export const areaOfRings = (rings: Rings): number => Clipper.areaPathsD(given(rings));

@@ -1,6 +1,7 @@
 import type { Draft } from '../blocks/planDraft';
 import { createLedger } from '../explain/ledger';
 import type { GarmentFacts } from '../facts/garmentFacts';
+import type { OutlineFacts } from '../facts/outline';
 import type { GarmentKind } from '../fit/garmentKind';
 import type { PieceShape } from '../fit/pieceShape';
 import { notchMarks, withNotchesCarried, type NotchMark } from '../pieces/notches';
@@ -14,6 +15,8 @@ export interface PieceAsCut {
   readonly cut: Outline;
   /** Its notches where they are cut. */
   readonly notches: readonly NotchMark[];
+  /** What its outline says of its edges. */
+  readonly said: OutlineFacts;
 }
 
 interface Inputs {
@@ -28,8 +31,8 @@ export function piecesAsCut({ facts, kind, onDate }: Inputs): readonly PieceAsCu
   return kind.shapes.flatMap((shape) => {
     const [was, is] = [drawn.outlines[shape.id], altered.outlines[shape.id]];
     const said = drawn.facts[shape.id];
-    const notches = was && is && said ? notchMarks(is, withNotchesCarried(said, was, is)) : [];
-    return was && is ? [{ shape, drawn: was, cut: is, notches }] : [];
+    if (!was || !is || !said) return [];
+    return [{ shape, drawn: was, cut: is, notches: notchMarks(is, withNotchesCarried(said, was, is)), said }];
   });
 }
 

@@ -70,7 +70,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
     size,
     pieces,
   });
-  const cutting = planCutting({ book, facts, edges });
+  const cutting = planCutting({ book, facts, edges, outlined: pieces.edges });
   const steps = stepSummaries(sewn, garment);
   const bandUsed = neckbandEdge(edges) ? band : undefined;
   const problems = planProblems({

@@ -1,5 +1,5 @@
 import { edgeUses } from '../edges/elastics/uses';
-import type { Phrase } from '../explain/explained';
+import type { NumberId, Phrase } from '../explain/explained';
 import { getNumber, say, type Ledger } from '../explain/ledger';
 import { stage, type SeenBy } from '../explain/stage';
 import { planSegments } from '../edges/marks/bandMarks';
@@ -7,12 +7,14 @@ import { firstMark, marksOf } from '../edges/marks/stripMarks';
 import type { EdgeCutting } from './types';
 import type { EdgePlan, StripPlan } from '../edges/types';
 
-const cuttingSees = { records: [], garment: ['edges'] } as const;
+const cuttingSees = { records: ['pattern'], garment: ['edges'] } as const;
 
 interface Inputs {
   readonly book: Ledger;
   readonly facts: SeenBy<typeof cuttingSees>;
   readonly edges: readonly EdgePlan[];
+  /** Edges whose pieces have outlines: they can be printed, with the allowance that is wanted. */
+  readonly outlined: Readonly<Record<string, NumberId>>;
 }
 
 /**
@@ -30,19 +32,25 @@ export const planCutting = stage(cuttingSees, (inputs: Inputs): readonly EdgeCut
   }),
 );
 
-function allowanceLines({ book }: Inputs, { id, allowance, use }: EdgePlan): Phrase[] {
+function allowanceLines({ book, facts, outlined }: Inputs, { id, allowance, use }: EdgePlan): Phrase[] {
   const none = edgeUses[use].allowance === 'none';
   if (!allowance) return none ? [say`left as it is: no allowance here`] : [];
   const add = getNumber(book.numbers, allowance.add);
-  if (add.value > 0) return [say`add ${add} to this edge before cutting`];
-  const off = book.work(`cut.${id}.trim`, {
-    label: 'to trim off this edge',
-    unit: 'mm',
-    mark: 'D',
-    formula: '0 - add',
-    terms: { add },
-  });
-  return [say`trim ${off} off this edge`, ...(none ? [say`left as it is`] : [])];
+  const off =
+    add.value < 0 &&
+    book.work(`cut.${id}.trim`, {
+      label: 'to trim off this edge',
+      unit: 'mm',
+      mark: 'D',
+      formula: '0 - add',
+      terms: { add },
+    });
+  const change = off ? say`trim ${off} off this edge` : say`add ${add} to this edge before cutting`;
+  if (outlined[id] === undefined) return [change, ...(none ? [say`left as it is`] : [])];
+  const printed = none
+    ? say`no allowance here: pieces printed from here have none`
+    : say`${getNumber(book.numbers, allowance.wanted)} allowance here: pieces printed from here have it`;
+  return facts.pattern ? [printed, say`on other paper: ${change}`] : [printed];
 }
 
 function hemLines({ book }: Inputs, { hem, finish }: EdgePlan): Phrase[] {
@@ -52,13 +60,16 @@ function hemLines({ book }: Inputs, { hem, finish }: EdgePlan): Phrase[] {
 }
 
 const FOLDED = new Set(['folded', 'waistband', 'casing']);
+/** What is said in the catalogue of a strip that is cloth, folded along its length; nothing of others. */
+export const foldedStrip = (use: EdgePlan['use'], { label, of }: Pick<StripPlan, 'label' | 'of'>) =>
+  edgeUses[use].strips.find((spec) => of !== 'elastic' && spec.label === label && FOLDED.has(spec.width));
 
 /** What a strip of cloth finishes to, once it is folded. */
 function foldLines({ book, facts }: Inputs, { id, use }: EdgePlan, strip: StripPlan): Phrase[] {
-  const spec = edgeUses[use].strips.find(({ label }) => label === strip.label);
+  const spec = foldedStrip(use, strip);
   const chosen = facts.garment.edges?.[id]?.finishedMm;
   const mm = chosen ?? edgeUses[use].finishedMm;
-  if (!spec || strip.of === 'elastic' || mm === undefined || !FOLDED.has(spec.width)) return [];
+  if (!spec || mm === undefined) return [];
   const width = book.given(
     `cut.${strip.id}.finished`,
     `${strip.label.toLowerCase()}, finished width`,

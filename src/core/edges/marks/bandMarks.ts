@@ -191,6 +191,12 @@ function nameMark(
   if (at === count) return { label: 'other end', side: 'middle' };
   if (at * 2 === count) return { label: middle, side: 'middle' };
   const side = open ? 'middle' : at * 2 < count ? 'left' : 'right';
-  if ((at * 4) % count === 0) return { label: 'quarter', side };
-  return { label: (at * 8) % count === 0 ? 'eighth' : 'sixteenth', side };
+  return { label: partName(at, count), side };
+}
+
+/** What a mark is called by the parts that it divides an edge into. */
+export function partName(at: number, count: number): 'half' | 'quarter' | 'eighth' | 'sixteenth' {
+  if ((at * 2) % count === 0) return 'half';
+  if ((at * 4) % count === 0) return 'quarter';
+  return (at * 8) % count === 0 ? 'eighth' : 'sixteenth';
 }

@@ -1,10 +1,12 @@
 'use client';
+import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableCell from '@mui/material/TableCell';
 import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
+import Link from 'next/link';
 import { Fragment } from 'react';
 import { allowanceAt } from '@/core/facts/allowance';
 import { isNeck } from '@/core/fit/garmentKind';
@@ -29,7 +31,7 @@ const EACH_HEAD: Readonly<Record<string, string>> = {
 
 /** Every piece with its count, left and right apart, its direction, allowances, marks and a tick. */
 export function CutStage() {
-  const { plan, kind, garment } = useGarment();
+  const { id, plan, kind, garment } = useGarment();
   const { unit } = useUnit();
   const tick = useCutTick();
   const { pieces } = kind;
@@ -39,9 +41,14 @@ export function CutStage() {
   const cutOf = (rows: readonly TicketRow[]) => rows.filter((row) => row.cut).length;
   return (
     <div className={styles.stage}>
-      <p className="soft">
-        Cut one flat layer, away from yourself. Close the rotary cutter when you put it down.
-      </p>
+      <div className={styles.between}>
+        <p className="soft">
+          Cut one flat layer, away from yourself. Close the rotary cutter when you put it down.
+        </p>
+        <Button variant="outlined" component={Link} href={`/garments/${id}/paper`}>
+          Print the pieces
+        </Button>
+      </div>
       {plan.ticket.map((group) => (
         <section key={group.id}>
           <div className={styles.between}>

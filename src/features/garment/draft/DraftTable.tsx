@@ -1,6 +1,7 @@
 'use client';
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
+import Link from 'next/link';
 import { useState } from 'react';
 import type { Draft } from '@/core/blocks/planDraft';
 import type { Bounds } from '@/core/geometry/ring';
@@ -31,7 +32,7 @@ const MOST_SCALE = 0.95;
 
 /** Where pieces are drafted from measures: to scale, shaped by hand, with why they are as they are. */
 export function DraftTable() {
-  const { plan, set } = useGarment();
+  const { id, plan, set } = useGarment();
   const drafting = useDrafting();
   const { draft, stopped } = drafting;
   const [picked, setPicked] = useState<string | undefined>(undefined);
@@ -127,6 +128,9 @@ export function DraftTable() {
         <EdgeLengths />
       </Fold>
       <div className={styles.actions}>
+        <Button variant="outlined" component={Link} href={`/garments/${id}/paper`}>
+          Print the pieces
+        </Button>
         <KeepAsPattern />
         <Button onClick={() => set('No draft', { draft: null })}>Leave the draft</Button>
       </div>
