@@ -1,4 +1,4 @@
-import { Clipper, FillRule, type PathsD } from 'clipper2-ts';
+import { Clipper, FillRule, type Path64, type PathsD, type Rect64 } from 'clipper2-ts';
 import type { Point } from './point';
 import type { Bounds } from './ring';
 
@@ -21,15 +21,27 @@ export const shared = (a: Rings, b: Rings): Rings =>
 export const without = (a: Rings, b: Rings): Rings =>
   Clipper.differenceD(given(a), given(b), FillRule.Positive, DECIMALS);
 
+/** Given in whole numbers: a rectangle at whole millimetres would be taken for one, and what it cuts rounded to them. */
+const UNITS_PER_MM = 10 ** DECIMALS;
+const units = (mm: number): number => Math.round(mm * UNITS_PER_MM);
+const inUnits = (lines: Rings): Path64[] =>
+  lines.map((line) => line.map(({ x, y }) => ({ x: units(x), y: units(y) })));
+const inMm = (lines: Path64[]): Rings =>
+  lines.map((line) => line.map(({ x, y }) => ({ x: x / UNITS_PER_MM, y: y / UNITS_PER_MM })));
+const boxInUnits = ({ left, top, right, bottom }: Bounds): Rect64 => ({
+  left: units(left),
+  top: units(top),
+  right: units(right),
+  bottom: units(bottom),
+});
+
 /** What of lines lies in an upright rectangle. A closed ring is given as a line that ends where it began. */
-export const linesWithin = (
-  box: Bounds,
-  lines: readonly (readonly Point[])[],
-): readonly (readonly Point[])[] => Clipper.rectClipLines(box, given(lines), DECIMALS);
+export const linesWithin = (box: Bounds, lines: Rings): Rings =>
+  inMm(Clipper.rectClipLines(boxInUnits(box), inUnits(lines)));
 
 /** What of rings lies in an upright rectangle. */
 export const ringsWithin = (box: Bounds, rings: Rings): Rings =>
-  Clipper.rectClip(box, given(rings), DECIMALS);
+  inMm(Clipper.rectClip(boxInUnits(box), inUnits(rings)));
 
 /** Area of rings together, mm²: holes count against it. */
 export const areaOfRings = (rings: Rings): number => Clipper.areaPathsD(given(rings));

@@ -8,7 +8,7 @@ import { insideOf, type PaperSheet } from './papers';
 /** Kept free between pieces, mm: room for the scissors. */
 export const GAP_MM = 4;
 /** Cells that pieces are moved by are about as large, mm. */
-const CELL_MM = 10;
+const CELL_MM = 5;
 
 /** A piece as it can be laid at one of its turns. */
 interface Turned {
@@ -59,11 +59,13 @@ export function layOnPaper(pieces: readonly ToLay[], sheet: PaperSheet): readonl
     .map((piece) => ({ id: piece.id, area: areaOfRings(piece.rings), turns: turnsOf(piece, grid) }))
     .toSorted((a, b) => b.area - a.area);
   const orders = [ready, ...OTHER_ORDERS.map((seed) => shuffled(ready, seed))];
-  const tries = orders.map((order) => laidInOrder(order, grid));
+  const tries = orders.flatMap((order) =>
+    (['down', 'across'] as const).map((grows) => laidInOrder(order, grid, grows)),
+  );
   const best = tries.reduce((least, one) => (one.cost < least.cost ? one : least));
   return pieces.map(({ id }) => best.laid.find((one) => one.id === id) as Laid);
 }
-const OTHER_ORDERS = [1, 2, 3, 4, 5];
+const OTHER_ORDERS = [1];
 
 interface Ready {
   readonly id: string;
@@ -91,28 +93,44 @@ function turnsOf({ rings }: ToLay, grid: Grid): readonly Turned[] {
     const cells = JSON.stringify(mask.spans);
     if (mask.columns > grid.wide || known.has(cells)) return [];
     known.add(cells);
-    return [{ quarter, move, mask, touches: touching(mask.spans, grid) }];
+    return [{ quarter, move, mask, touches: touching(mask, grid) }];
   });
 }
 
-const SHEETS_ACROSS = 1000;
+/** More sheets than ever lie beside and below each other. */
+const SHEETS_ACROSS = 100;
+const MOST_DOWN = 1000;
 const sheetKey = (across: number, down: number): number => down * SHEETS_ACROSS + across;
 
-function touching(spans: readonly Span[], { columns, rows }: Grid): Turned['touches'] {
-  const known = new Map<number, readonly number[]>();
+const whole = Math.floor;
+
+/** Sheets that are not joined are large: there the box of a piece tells. */
+function touching(
+  { spans, columns: wide, rows: high }: Mask,
+  { columns, rows, apart }: Grid,
+): Turned['touches'] {
+  const known: (readonly number[] | undefined)[] = [];
+  const box = [
+    { row: 0, from: 0, to: wide - 1 },
+    { row: high - 1, from: 0, to: wide - 1 },
+  ];
   return (column, row) => {
     const place = row * columns + column;
-    const before = known.get(place);
+    const before = known[place];
     if (before) return before;
     const found = new Set<number>();
-    for (const span of spans) {
-      const down = Math.floor((row + span.row) / rows);
-      const last = Math.floor((column + span.to) / columns);
-      for (let across = Math.floor((column + span.from) / columns); across <= last; across += 1)
-        found.add(sheetKey(across, down));
+    let [lastDown, lastFrom, lastTo] = [-1, -1, -1];
+    for (const span of apart ? box : spans) {
+      const down = whole((row + span.row) / rows);
+      const from = whole((column + span.from) / columns);
+      const to = whole((column + span.to) / columns);
+      // Most rows of cells lie on the same sheets as the row above them.
+      if (down === lastDown && from === lastFrom && to === lastTo) continue;
+      [lastDown, lastFrom, lastTo] = [down, from, to];
+      for (let across = from; across <= to; across += 1) found.add(sheetKey(across, down));
     }
     const sheets = [...found];
-    known.set(place, sheets);
+    known[place] = sheets;
     return sheets;
   };
 }
@@ -120,35 +138,36 @@ function touching(spans: readonly Span[], { columns, rows }: Grid): Turned['touc
 /** What is taken so far: cells, with sums along each row, and sheets. */
 interface Taken {
   readonly wide: number;
+  readonly cells: Uint8Array[];
+  /** Of the cells before each, by row. */
   readonly sums: Int32Array[];
-  readonly sheets: Set<number>;
+  /** By their keys. */
+  readonly sheets: Uint8Array;
 }
 
 function isFree({ wide, sums }: Taken, spans: readonly Span[], column: number, row: number): boolean {
   for (const span of spans) {
     const sum = sums[row + span.row];
     if (!sum) continue;
-    const from = Math.max(column + span.from, 0);
-    const to = Math.min(column + span.to, wide - 1);
+    const from = column + span.from < 0 ? 0 : column + span.from;
+    const to = column + span.to < wide ? column + span.to : wide - 1;
     if (from <= to && sum[to + 1] !== sum[from]) return false;
   }
   return true;
 }
 
-function take(taken: Taken, spans: readonly Span[], column: number, row: number): void {
-  const rows = new Map<number, Span[]>();
-  for (const span of spans) rows.set(row + span.row, [...(rows.get(row + span.row) ?? []), span]);
-  for (const [at, found] of rows) {
-    while (taken.sums.length <= at) taken.sums.push(new Int32Array(taken.wide + 1));
-    const sum = taken.sums[at] as Int32Array;
-    const cells = Array.from(
-      { length: taken.wide },
-      (_, nth) => (sum[nth + 1] as number) - (sum[nth] as number),
-    );
-    for (const { from, to } of found) cells.fill(1, column + from, column + to + 1);
-    cells.forEach((cell, nth) => {
-      sum[nth + 1] = (sum[nth] as number) + cell;
-    });
+function take({ wide, cells, sums }: Taken, spans: readonly Span[], column: number, row: number): void {
+  for (const { row: at, from, to } of spans) {
+    while (cells.length <= row + at) {
+      cells.push(new Uint8Array(wide));
+      sums.push(new Int32Array(wide + 1));
+    }
+    cells[row + at]?.fill(1, column + from, column + to + 1);
+  }
+  for (const at of new Set(spans.map((span) => row + span.row))) {
+    const [taken, sum] = [cells[at], sums[at]];
+    if (taken && sum)
+      for (let nth = 0; nth < wide; nth += 1) sum[nth + 1] = (sum[nth] as number) + (taken[nth] as number);
   }
 }
 
@@ -156,18 +175,22 @@ function take(taken: Taken, spans: readonly Span[], column: number, row: number)
 function laidInOrder(
   order: readonly Ready[],
   grid: Grid,
+  grows: Grows,
 ): { readonly laid: readonly Laid[]; readonly cost: number } {
   const { rows, cell, wide } = grid;
-  const taken: Taken = { wide, sums: [], sheets: new Set() };
+  const taken: Taken = { wide, cells: [], sums: [], sheets: new Uint8Array(SHEETS_ACROSS * MOST_DOWN) };
   const laid = order.map(({ id, turns }): Laid => {
-    const { turn, column, row } = bestPlace(taken, turns, grid);
+    const { turn, column, row } = bestPlace(taken, turns, grid, grows);
     take(taken, turn.mask.spans, column, row);
-    const corner = cornerKey(column, row, grid);
-    for (const key of touchedFrom(turn, column, row, grid)) taken.sheets.add(corner + key);
+    const corner = sheetKey(Math.floor(column / grid.columns), Math.floor(row / rows));
+    for (const key of turn.touches(column % grid.columns, row % rows)) taken.sheets[corner + key] = 1;
     const at = point(column * cell.widthMm, row * cell.heightMm);
     return { id, quarter: turn.quarter, move: plus(turn.move, at) };
   });
-  return { laid, cost: taken.sheets.size * (rows + 1) * SHEETS_ACROSS + taken.sums.length };
+  return {
+    laid,
+    cost: taken.sheets.reduce((sum, one) => sum + one, 0) * (rows + 1) * SHEETS_ACROSS + taken.sums.length,
+  };
 }
 
 interface Place {
@@ -176,23 +199,32 @@ interface Place {
   readonly row: number;
 }
 
-/** Where a piece needs the fewest new sheets; then runs over the fewest; then lies highest, then leftmost. */
-function bestPlace(taken: Taken, turns: readonly Turned[], grid: Grid): Place {
+/** Whether what is laid grows downwards, as little as it can, or across. */
+type Grows = 'down' | 'across';
+
+/** Where a piece needs the fewest new sheets; then runs over the fewest; then ends highest, or leftmost. */
+function bestPlace(taken: Taken, turns: readonly Turned[], grid: Grid, grows: Grows): Place {
+  const { columns, rows: high, cell, wide } = grid;
   // Below all that lies there a piece is laid at once, or where the next sheet begins.
   const below = taken.sums.length;
-  const rows = [
-    ...Array.from({ length: below + 1 }, (_, row) => row),
-    Math.ceil(below / grid.rows) * grid.rows,
-  ];
-  let best: (Place & { readonly cost: number; readonly foot: number }) | undefined;
+  const lowest = below + Math.ceil(GAP_MM / cell.heightMm);
+  const rows = [...Array.from({ length: lowest + 1 }, (_, row) => row), Math.ceil(below / high) * high];
+  let best: (Place & { readonly cost: number; readonly end: number }) | undefined;
   for (const turn of turns) {
-    const { mask } = turn;
+    const { mask, touches } = turn;
+    const least = leastCost(turn, grid);
     for (const row of rows) {
-      const foot = row + mask.rows;
-      for (let column = 0; column + mask.columns <= grid.wide; column += 1) {
-        const cost = costOf(taken, turn, column, row, grid);
-        if (best && (cost > best.cost || (cost === best.cost && foot >= best.foot))) continue;
-        if (isFree(taken, mask.wide, column, row)) best = { turn, column, row, cost, foot };
+      const inRow = row % high;
+      const down = (row - inRow) / high;
+      let [across, inColumn] = [0, 0];
+      for (let column = 0; column + mask.columns <= wide; column += 1, inColumn += 1) {
+        if (inColumn === columns) [across, inColumn] = [across + 1, 0];
+        const end = grows === 'down' ? row + mask.rows : column + mask.columns;
+        // Further on nothing is better than the best there can be.
+        if (best && end >= best.end && best.cost <= least) break;
+        const cost = costOf(taken, touches(inColumn, inRow), sheetKey(across, down), grid.apart);
+        if (best && (cost > best.cost || (cost === best.cost && end >= best.end))) continue;
+        if (isFree(taken, mask.wide, column, row)) best = { turn, column, row, cost, end };
       }
     }
   }
@@ -200,17 +232,16 @@ function bestPlace(taken: Taken, turns: readonly Turned[], grid: Grid): Place {
   return best;
 }
 
-/** The key of the sheet that a piece’s corner lies on, and from that those of all it touches. */
-const cornerKey = (column: number, row: number, { columns, rows }: Grid): number =>
-  sheetKey(Math.floor(column / columns), Math.floor(row / rows));
-const touchedFrom = ({ touches }: Turned, column: number, row: number, { columns, rows }: Grid) =>
-  touches(column % columns, row % rows);
+/** No place costs less: no new sheet, and as few as the box needs. */
+const leastCost = ({ mask }: Turned, { columns, rows, apart }: Grid): number =>
+  Math.ceil(mask.columns / columns) * Math.ceil(mask.rows / rows) * (apart ? SHEETS_ACROSS : 0);
 
-/** Sheets that are joined: new ones count first. Sheets that are not: a piece is cut in two only where it must be. */
-function costOf({ sheets }: Taken, turn: Turned, column: number, row: number, grid: Grid): number {
-  const corner = cornerKey(column, row, grid);
-  const keys = touchedFrom(turn, column, row, grid);
+/**
+ * What it costs to touch the sheets of these keys, from that of the corner. Joined: new ones count first. Not joined: a
+ * piece is cut in two only where it must be.
+ */
+function costOf({ sheets }: Taken, keys: readonly number[], corner: number, apart: boolean): number {
   let fresh = 0;
-  for (const key of keys) if (!sheets.has(corner + key)) fresh += 1;
-  return grid.apart ? keys.length * SHEETS_ACROSS + fresh : fresh * SHEETS_ACROSS + keys.length;
+  for (const key of keys) if (sheets[corner + key] !== 1) fresh += 1;
+  return apart ? keys.length * SHEETS_ACROSS + fresh : fresh * SHEETS_ACROSS + keys.length;
 }

@@ -26,25 +26,25 @@ const MILLIMETRES = 4;
 type Pair = readonly [code: number, value: string | number];
 
 /**
- * The pieces as a DXF drawing of release 12 (S: DXF reference), mm: each piece in each size a block of its own, put where it
- * lies, a drawing’s y upwards. Written here because the writers of the registry write later releases only.
+ * The pieces as a DXF drawing of release 12 (S: DXF reference), mm, where they lie, a drawing’s y upwards. Without blocks:
+ * readers give what is in one the layer it was put on. Written here because the registry’s writers write later releases.
  */
 export function writeDxf(pieces: readonly LaidPiece[]): string {
-  const blocks = pieces.flatMap(({ piece, laid }) =>
-    piece.sizes.map(({ label, lines }, nth) => {
-      const place = onSheets(laid);
-      const words = [`PIECE NAME: ${piece.label}`, ...(label ? [`SIZE: ${label}`] : []), ...piece.words];
-      return {
-        name: `${piece.id}_${nth + 1}`.replaceAll(/[^A-Za-z0-9_-]/g, '_').toUpperCase(),
-        pairs: [
-          ...lines.flatMap(({ kind, points }) => polyline(points.map(place), LAYERS[kind])),
-          ...words.flatMap((text, row) =>
-            written(text, place({ x: piece.room.at.x, y: piece.room.at.y + row * LETTERS_MM * 1.5 })),
-          ),
-        ],
-      };
-    }),
-  );
+  const entities = pieces.flatMap(({ piece, laid }) => {
+    const place = onSheets(laid);
+    const { x, y } = piece.room.at;
+    const words = [
+      `PIECE NAME: ${piece.label}`,
+      ...piece.sizes.flatMap(({ label }) => (label ? [`SIZE: ${label}`] : [])),
+      ...piece.words,
+    ];
+    return [
+      ...piece.sizes.flatMap(({ lines }) =>
+        lines.flatMap(({ kind, points }) => polyline(points.map(place), LAYERS[kind])),
+      ),
+      ...words.flatMap((text, row) => written(text, place({ x, y: y + row * LETTERS_MM * 1.5 }))),
+    ];
+  });
   const used = [...new Set([...Object.values(LAYERS), WORDS_LAYER])].toSorted((a, b) => a - b);
   const pairs: readonly Pair[] = [
     ...section('HEADER', [
@@ -66,28 +66,7 @@ export function writeDxf(pieces: readonly LaidPiece[]): string {
       ]),
       [0, 'ENDTAB'],
     ]),
-    ...section(
-      'BLOCKS',
-      blocks.flatMap(({ name, pairs: inside }): readonly Pair[] => [
-        [0, 'BLOCK'],
-        [8, 0],
-        [2, name],
-        [70, 0],
-        ...at({ x: 0, y: 0 }),
-        ...inside,
-        [0, 'ENDBLK'],
-        [8, 0],
-      ]),
-    ),
-    ...section(
-      'ENTITIES',
-      blocks.flatMap(({ name }): readonly Pair[] => [
-        [0, 'INSERT'],
-        [8, 0],
-        [2, name],
-        ...at({ x: 0, y: 0 }),
-      ]),
-    ),
+    ...section('ENTITIES', entities),
     [0, 'EOF'],
   ];
   return pairs.map(([code, value]) => `${String(code).padStart(3)}\r\n${value}\r\n`).join('');
@@ -116,7 +95,7 @@ function polyline(points: readonly Point[], layer: number): readonly Pair[] {
     [66, 1],
     [70, isClosed ? 1 : 0],
     ...at({ x: 0, y: 0 }),
-    ...(isClosed ? points.slice(1) : points).flatMap((one): readonly Pair[] => [
+    ...(isClosed ? points.slice(0, -1) : points).flatMap((one): readonly Pair[] => [
       [0, 'VERTEX'],
       [8, layer],
       ...at(one),

@@ -33,16 +33,7 @@ interface Props {
 export function MatchGrid({ match, onMatch }: Props) {
   const { unit } = useUnit();
   const [wide, high] = USUAL[unit];
-  const [now, setNow] = useState<GridMatch>(
-    () =>
-      match ?? {
-        wideMm: wide,
-        highMm: high,
-        from: { x: window.innerWidth * 0.15, y: window.innerHeight * 0.2 },
-        to: { x: window.innerWidth * 0.85, y: window.innerHeight * 0.85 },
-        ratio: window.devicePixelRatio,
-      },
-  );
+  const [now, setNow] = useState<GridMatch>(() => match ?? firstMatch(wide, high));
   const projection = projectionOf(now);
   const move = (which: 'from' | 'to', to: Point) =>
     setNow((before) => ({ ...before, [which]: to, ratio: window.devicePixelRatio }));
@@ -90,6 +81,21 @@ export function MatchGrid({ match, onMatch }: Props) {
     </div>
   );
 }
+
+/** A grid of that size in the middle of the screen, to begin with. */
+function firstMatch(wideMm: number, highMm: number): GridMatch {
+  const { innerWidth, innerHeight, devicePixelRatio } = window;
+  const scale = SHARE * Math.min(innerWidth / wideMm, innerHeight / highMm);
+  const [left, top] = [(innerWidth - scale * wideMm) / 2, (innerHeight - scale * highMm) / 2];
+  return {
+    wideMm,
+    highMm,
+    from: { x: left, y: top },
+    to: { x: left + scale * wideMm, y: top + scale * highMm },
+    ratio: devicePixelRatio,
+  };
+}
+const SHARE = 0.8;
 
 function GridLines({ match: { wideMm, highMm, from, to }, every }: { match: GridMatch; every: number }) {
   const places = (long: number) =>
