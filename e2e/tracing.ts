@@ -72,7 +72,11 @@ export async function clickOn(page: Page, at: Point): Promise<void> {
 }
 
 /** A record as it starts, made behind the page; its id. */
-export async function made(page: Page, kind: 'pattern' | 'garment', facts: object): Promise<string> {
+export async function made(
+  page: Page,
+  kind: 'pattern' | 'garment' | 'wearer',
+  facts: object,
+): Promise<string> {
   const response = await page.request.post(`/api/records/${kind}`, { data: { label: 'Made', facts } });
   const { records } = (await response.json()) as { records: readonly { id: string }[] };
   return records[0]?.id ?? '';

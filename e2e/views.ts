@@ -37,5 +37,7 @@ export const views: readonly (readonly [name: string, path: string])[] = [
   ['A sweatshirt, sew', '/garments/ringmaster?stage=sew'],
   ['A garment that cannot work', '/garments/buoy?stage=bands'],
   ['A ticket for paper', '/garments/ring-toss/ticket'],
+  ['Pieces at true scale', '/garments/encore/paper'],
+  ['A projector', '/garments/encore/project'],
   ['Nothing there', '/garments/nobody'],
 ];

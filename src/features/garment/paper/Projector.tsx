@@ -57,6 +57,7 @@ export default function Projector() {
   const projection = match && projectionOf(match);
   return (
     <div className={styles.screen} data-inverted={inverted}>
+      <h1 className="visuallyHidden">{garment.name} with a projector</h1>
       {matching || !projection ? (
         <MatchGrid
           match={match}
