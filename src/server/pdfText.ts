@@ -2,7 +2,7 @@ import 'server-only';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import * as fontkit from '@cantoo/fontkit';
-import { degrees, rgb, type PDFDocument, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
+import { degrees, rgb, StandardFonts, type PDFDocument, type PDFFont, type PDFPage } from '@cantoo/pdf-lib';
 import bidiFactory from 'bidi-js';
 import { MM_PER_INCH } from '@/core/units/constants';
 
@@ -23,7 +23,7 @@ const FONT_FILES = [
 
 interface Font {
   readonly bytes: Uint8Array;
-  readonly has: (codePoint: number) => boolean;
+  readonly font: fontkit.Font;
 }
 
 const fonts = new Map<number, Font>();
@@ -35,28 +35,30 @@ function fontAt(nth: number): Font {
   const font = fontkit.create(bytes);
   if (!('hasGlyphForCodePoint' in font))
     throw new Error(`expected one font in ${FONT_FILES[nth]}, got several`);
-  const read = { bytes, has: (codePoint: number) => font.hasGlyphForCodePoint(codePoint) };
+  const read = { bytes, font };
   fonts.set(nth, read);
   return read;
 }
 
 /** Joins letters to one sign, or says how one is drawn: no font has to have them. */
 const SILENT = /[\p{Default_Ignorable_Code_Point}\p{Variation_Selector}]/u;
-/** Nothing to look up: letters that the first font has, read from the left. */
-const PLAIN = /^[\u0020-\u024f·–—’‘“”½¼¾⅛⅜⅝⅞]*$/;
+/** What the font that every reader has by itself can write (WinAnsi, S: ISO 32000); as most text is, it takes no font along. */
+const PLAIN = /^[\u0020-\u007e\u00a1-\u00ff–—‘’“”•]*$/;
+const PLAIN_FONT = -1;
 const graphemes = new Intl.Segmenter('en', { granularity: 'grapheme' });
 const bidi = bidiFactory();
 
 /** A stretch of text in one font, one direction. */
 interface TextRun {
   readonly text: string;
+  /** Of those that ship, or `PLAIN_FONT`. */
   readonly font: number;
 }
 
 /** Text as it is seen from left to right: each stretch as it is read, its letters in the order in which they are spoken. */
 export function runsOfText(given: string): readonly TextRun[] {
   const text = given.replaceAll(/[\n\r\t]+/g, ' ').normalize('NFC');
-  if (PLAIN.test(text)) return [{ text, font: 0 }];
+  if (PLAIN.test(text)) return [{ text, font: PLAIN_FONT }];
   const levels = bidi.getEmbeddingLevels(text, 'ltr');
   const fontOf: number[] = [];
   for (const { segment, index } of graphemes.segment(text)) {
@@ -78,7 +80,9 @@ export function runsOfText(given: string): readonly TextRun[] {
 /** The first font that has every letter of a sign; the last but one where none has. */
 function fontFor(sign: string): number {
   const codePoints = [...sign].filter((one) => !SILENT.test(one)).map((one) => one.codePointAt(0) as number);
-  const found = FONT_FILES.findIndex((_, nth) => codePoints.every((one) => fontAt(nth).has(one)));
+  const found = FONT_FILES.findIndex((_, nth) =>
+    codePoints.every((one) => fontAt(nth).font.hasGlyphForCodePoint(one)),
+  );
   return found === -1 ? 0 : found;
 }
 
@@ -108,10 +112,17 @@ export interface TextWriter {
 
 /** The writer of a document: embeds of each font it needs only the letters that were used. */
 export function createTextWriter(pdf: PDFDocument): TextWriter {
-  pdf.registerFontkit(fontkit);
+  // What was read of a font once, its letters among it, serves every document.
+  pdf.registerFontkit({
+    create: (bytes) => [...fonts.values()].find((one) => one.bytes === bytes)?.font ?? fontkit.create(bytes),
+  });
   const embedded = new Map<number, Promise<PDFFont>>();
   const embed = (nth: number): Promise<PDFFont> => {
-    const known = embedded.get(nth) ?? pdf.embedFont(fontAt(nth).bytes, { subset: true });
+    const known =
+      embedded.get(nth) ??
+      (nth === PLAIN_FONT
+        ? pdf.embedFont(StandardFonts.Helvetica)
+        : pdf.embedFont(fontAt(nth).bytes, { subset: true }));
     embedded.set(nth, known);
     return known;
   };
