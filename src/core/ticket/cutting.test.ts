@@ -7,10 +7,17 @@ import { newElastic } from '../facts/elastic';
 import { newGarment, type EdgeMeasured } from '../facts/garment';
 import { parseLength } from '../units/parseLength';
 import { MM_PER_INCH } from '../units/constants';
+import { ONE_SIZE } from '../facts/outline';
+import { newPattern } from '../facts/pattern';
+import { kindOf } from '../garments/kindOf';
+import { draftOf } from '../plan/asCut';
 import { planGarment } from '../plan/planGarment';
 import type { GarmentPlan } from '../plan/types';
 import { atNeckline } from '../../../tests/sewn';
 
+const draftedShapes = (facts: ReturnType<typeof demoFact>) => ({
+  shapes: draftOf({ facts, kind: kindOf(facts.garment, undefined), onDate: TODAY })?.drawn.facts ?? {},
+});
 const lines = (of: GarmentPlan, id: string, unit: 'cm' | 'in' = 'cm') =>
   of.cutting.find((one) => one.edge === id)?.lines.map((line) => phraseText(line, of.numbers, unit)) ?? [];
 
@@ -28,6 +35,23 @@ describe('what stands at Bands reaches the cutting table', () => {
   test('an edge with more allowance than its construction takes is told what to trim', () => {
     const of = bottoms({ waist: { elasticId: 'swim', drawnAllowanceMm: 17.175 } });
     expect(lines(of, 'waist')[0]).toBe('trim 6 mm off this edge');
+  });
+  test('an edge whose pieces are drafted here says what they are printed with; one on other paper what to add to that too', () => {
+    const drafted = demoFact('ripple');
+    const leg = (facts: typeof drafted) => lines(planGarment(facts, { onDate: TODAY }), 'leg');
+    const [first, ...more] = leg(drafted);
+    expect(first).toMatch(/^[\d.]+ (cm|mm) allowance here: pieces printed from here have it$/);
+    expect(more.join()).not.toContain('on other paper');
+    const { shapes } = draftedShapes(drafted);
+    const traced = {
+      ...drafted,
+      garment: { ...drafted.garment, patternId: 'kept' },
+      pattern: { ...newPattern('Kept', 'briefs'), shapes: { [ONE_SIZE]: shapes } },
+    };
+    expect(leg(traced).slice(0, 2)).toEqual([
+      first,
+      expect.stringMatching(/^on other paper: add [\d.]+ (cm|mm) to this edge before cutting$/),
+    ]);
   });
   test('a tee’s ticket names fold, finished width, marks and hem depths (by hand: handbook 10, 38 cm and 1.5 cm)', () => {
     const start = newGarment('Tee', 'tee');
