@@ -6,7 +6,7 @@ import { maskOf, type Cell, type Mask, type Span } from './mask';
 import { insideOf, type PaperSheet } from './papers';
 
 /** Kept free between pieces, mm: room for the scissors. */
-export const GAP_MM = 4;
+const GAP_MM = 4;
 /** Cells that pieces are moved by are about as large, mm. */
 const CELL_MM = 5;
 

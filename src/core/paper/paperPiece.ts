@@ -2,8 +2,7 @@ import type { Rings } from '../geometry/clip';
 import type { Point } from '../geometry/point';
 
 /** What a printed line is. */
-export const lineKinds = ['cut', 'seam', 'fold', 'grain', 'stretch', 'notch', 'mark', 'inside'] as const;
-export type LineKind = (typeof lineKinds)[number];
+export type LineKind = 'cut' | 'seam' | 'fold' | 'grain' | 'stretch' | 'notch' | 'mark' | 'inside';
 
 /** A line of a piece at true scale, mm, y downwards: straight from point to point, no further than 0.02 mm off its curve. */
 export interface PaperLine {

@@ -8,8 +8,7 @@ import { squaresPiece } from './squaresPiece';
 import { ringsOf, type LineKind, type PaperPiece } from './paperPiece';
 
 /** Edges of a sheet, as it lies. */
-export const sheetSides = ['left', 'top', 'right', 'bottom'] as const;
-export type SheetSide = (typeof sheetSides)[number];
+export type SheetSide = 'left' | 'top' | 'right' | 'bottom';
 
 /** One sheet of paper that has something on it; empty ones are left out. Lengths in mm. */
 export interface SheetPage {
@@ -115,7 +114,7 @@ function jointsOf(order: readonly Place[]): (column: number, row: number) => She
 }
 
 /** What a sheet shows of a line, mm from the sheet’s top left inside its margins. */
-export interface LineOnPage {
+interface LineOnPage {
   readonly kind: LineKind;
   /** Which of the piece’s sizes it belongs to. */
   readonly size: string;

@@ -44,7 +44,7 @@ export interface AskedPaper {
   readonly heightMm?: number | undefined;
 }
 
-export type ReadPaper =
+type ReadPaper =
   { readonly ok: true; readonly sheet: PaperSheet } | { readonly ok: false; readonly sentence: string };
 
 /** The sheets that were asked for, or a sentence where nothing can be printed on such. */

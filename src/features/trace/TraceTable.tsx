@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import type { KeyboardEvent, ReactNode } from 'react';
 import type { Homography } from '@/core/geometry/homography';
 import type { Point } from '@/core/geometry/point';
+import { wayOfKey } from '@/ui/arrowKeys';
 import type { Photo } from './photo';
 import styles from './Trace.module.css';
 import { useSurface } from './useSurface';
@@ -30,12 +31,6 @@ interface Props {
   readonly onKey: (key: string) => boolean;
 }
 
-const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 /** The crosshair goes so many pixels at a key, and so many with Shift. */
 const CROSSHAIR_PX = { near: 4, far: 40 } as const;
 const LENS_PX = 150;
@@ -54,17 +49,16 @@ export function TraceTable(props: Props) {
     onHover: props.onCursor,
   });
   const { view, size } = surface;
-  const moveCrosshair = ([dx, dy]: readonly [number, number], far: boolean) => {
+  const moveCrosshair = ({ x: dx, y: dy }: Point, far: boolean) => {
     const from = cursor ?? fromScreen(view, { x: size.width / 2, y: size.height / 2 });
     const step = (far ? CROSSHAIR_PX.far : CROSSHAIR_PX.near) / view.scale;
     props.onCursor({ x: from.x + dx * step, y: from.y + dy * step });
   };
   const press = (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return;
-    const arrow = ARROWS[event.key];
+    const arrow = wayOfKey(event.key);
     const taken = arrow
-      ? props.onArrow(arrow[0], arrow[1], event.shiftKey, view) ||
-        (moveCrosshair(arrow, event.shiftKey), true)
+      ? props.onArrow(arrow.x, arrow.y, event.shiftKey, view) || (moveCrosshair(arrow, event.shiftKey), true)
       : event.key === '+' || event.key === '='
         ? (surface.zoom(1.25), true)
         : event.key === '-'

@@ -2,13 +2,14 @@
 import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent } from 'react';
 import type { DraftChoice, DraftHandle } from '@/core/blocks/drafter';
-import { dot, sizeOf, times, type Point } from '@/core/geometry/point';
+import { dot, sizeOf, times } from '@/core/geometry/point';
 import type { Bounds } from '@/core/geometry/ring';
 import type { NotchMark } from '@/core/pieces/notches';
 import { roundPiece, type Outline } from '@/core/pieces/outline';
 import { formatLength } from '@/core/units/formatLength';
 import { roundToStep, tapeStepMm } from '@/core/units/roundForTape';
 import { notchData, pathData } from '@/features/pieces/pathData';
+import { wayOfKey } from '@/ui/arrowKeys';
 import { useUnit } from '@/ui/unit';
 import styles from './Draft.module.css';
 
@@ -124,13 +125,7 @@ function Handle({
     return from;
   });
   const onKeyDown = (event: KeyboardEvent) => {
-    const signs: Readonly<Record<string, Point>> = {
-      ArrowDown: { x: 0, y: 1 },
-      ArrowUp: { x: 0, y: -1 },
-      ArrowRight: { x: 1, y: 0 },
-      ArrowLeft: { x: -1, y: 0 },
-    };
-    const sign = signs[event.key];
+    const sign = wayOfKey(event.key);
     if (!sign) return;
     event.preventDefault();
     // An arrow across its way makes it more or less all the same.

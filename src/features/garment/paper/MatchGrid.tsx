@@ -5,6 +5,7 @@ import { lengthMm } from '@/core/facts/spec';
 import type { Point } from '@/core/geometry/point';
 import { isUneven, projectionOf, type GridMatch } from '@/core/paper/projection';
 import { MM_PER_INCH } from '@/core/units/constants';
+import { wayOfKey } from '@/ui/arrowKeys';
 import { LengthField } from '@/ui/LengthField';
 import { useUnit } from '@/ui/unit';
 import styles from './Projector.module.css';
@@ -17,13 +18,6 @@ const EVERY_MM = { cm: 50, in: 2 * MM_PER_INCH } as const;
 const USUAL = { cm: [550, 400], in: [23 * MM_PER_INCH, 17 * MM_PER_INCH] } as const;
 /** An arrow key moves a corner so far, px; with the shift key the smaller step. */
 const STEP_PX = [4, 0.5] as const;
-const KEYS: Readonly<Record<string, Point>> = {
-  ArrowLeft: { x: -1, y: 0 },
-  ArrowRight: { x: 1, y: 0 },
-  ArrowUp: { x: 0, y: -1 },
-  ArrowDown: { x: 0, y: 1 },
-};
-
 interface Props {
   readonly match: GridMatch | undefined;
   readonly onMatch: (match: GridMatch) => void;
@@ -124,7 +118,7 @@ function Corner({ name, at, onMove }: { name: string; at: Point; onMove: (to: Po
     if (held.current) onMove({ x: event.clientX - held.current.x, y: event.clientY - held.current.y });
   };
   const key = (event: KeyboardEvent<SVGGElement>) => {
-    const way = KEYS[event.key];
+    const way = wayOfKey(event.key);
     if (!way) return;
     event.preventDefault();
     event.stopPropagation();

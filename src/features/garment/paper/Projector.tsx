@@ -12,6 +12,7 @@ import {
   type Lie,
   type Projection,
 } from '@/core/paper/projection';
+import { wayOfKey } from '@/ui/arrowKeys';
 import { isTyping } from '@/ui/isTyping';
 import { useGarment } from '../page/useGarment';
 import { MatchGrid } from './MatchGrid';
@@ -111,20 +112,13 @@ interface Doing {
   readonly on?: boolean;
 }
 
-const ARROWS: Readonly<Record<string, Point>> = {
-  ArrowLeft: { x: -1, y: 0 },
-  ArrowRight: { x: 1, y: 0 },
-  ArrowUp: { x: 0, y: -1 },
-  ArrowDown: { x: 0, y: 1 },
-};
-
 /** Keys that do something, but while a field is typed in or a grid is matched. */
 function useKeys(does: readonly Doing[], onMove: (by: Point) => void, off: boolean): void {
   useEffect(() => {
     if (off) return;
     const listen = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-      const way = ARROWS[event.key];
+      const way = wayOfKey(event.key);
       const doing = does.find(({ key }) => key === event.key.toLowerCase());
       if (!way && !doing) return;
       event.preventDefault();
