@@ -33,9 +33,14 @@ async function printed(plan: PaperPlan, head: SheetHead) {
   writeFileSync(path, await piecesPdf(plan, head));
   const read = <Out>(program: string): Out =>
     JSON.parse(execFileSync('node', [program, path], { encoding: 'utf8', maxBuffer: 1e8 })) as Out;
+  // Each reading is a program of its own: only what is asked for is read.
   return {
-    pages: read<readonly Words[]>('tests/readPdf.mjs'),
-    sheets: read<readonly PdfSheet[]>('tests/pdfOperators.mjs'),
+    get pages() {
+      return read<readonly Words[]>('tests/readPdf.mjs');
+    },
+    get sheets() {
+      return read<readonly PdfSheet[]>('tests/pdfOperators.mjs');
+    },
   };
 }
 
