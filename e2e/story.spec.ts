@@ -66,7 +66,7 @@ const stories: readonly Story[] = [
 
 for (const story of stories) {
   test(`from a swatch and a tape to a ticket, ${story.name}`, async ({ page, context }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(300_000);
     await readIn(context, story.unit);
     const hands = story.hands(page);
     const { unit } = story;
