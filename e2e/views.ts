@@ -38,6 +38,7 @@ export const views: readonly (readonly [name: string, path: string])[] = [
   ['A garment that cannot work', '/garments/buoy?stage=bands'],
   ['A ticket for paper', '/garments/ring-toss/ticket'],
   ['Pieces at true scale', '/garments/encore/paper'],
+  ['Laid out on cloth', '/garments/encore/layout'],
   ['A projector', '/garments/encore/project'],
   ['Nothing there', '/garments/nobody'],
 ];

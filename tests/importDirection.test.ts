@@ -21,6 +21,7 @@ const ROOMS = [
   'facts',
   'explain',
   'geometry',
+  'layout',
   'cloth',
   'fit',
   'garments',
@@ -33,6 +34,7 @@ const ROOMS = [
   'plan',
   'answers',
   'paper',
+  'onCloth',
   'formats',
   'views',
 ] as const;

@@ -100,7 +100,7 @@ export function amountCheck(
 }
 
 /** How a cloth that is still to be washed changes: the piece washed beside its measure, or none where it was washed. */
-function washChange(book: Ledger, cloth: Cloth, way: ClothDirection): Explained | Term {
+export function washChange(book: Ledger, cloth: Cloth, way: ClothDirection): Explained | Term {
   const words = way === 'along' ? 'in length' : 'in width';
   if (cloth.washed === 'yes')
     return leaf(`washed already: no more change ${words}`, 0, 'share', 'own record');

@@ -1,4 +1,4 @@
-import { Clipper, FillRule, type Path64, type PathsD, type Rect64 } from 'clipper2-ts';
+import { Clipper, EndType, FillRule, JoinType, type Path64, type PathsD, type Rect64 } from 'clipper2-ts';
 import type { Point } from './point';
 import type { Bounds } from './ring';
 
@@ -55,3 +55,12 @@ export function largestOf(rings: Rings): readonly Point[] | undefined {
 /** A ring with as few points as it can have while it lies within `offMm` of what it was (Ramer, Douglas and Peucker). */
 export const simplified = (ring: readonly Point[], offMm: number): readonly Point[] =>
   Clipper.ramerDouglasPeuckerPathsD(given([ring]), offMm)[0] ?? [];
+
+/** A ring with `byMm` more all round, its corners rounded, to within `offMm`. */
+export function grown(ring: readonly Point[], byMm: number, offMm: number): readonly Point[] {
+  const wound = areaOfRings([ring]) < 0 ? ring.toReversed() : ring;
+  const [largest] = [
+    largestOf(Clipper.inflatePathsD(given([wound]), byMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, offMm)),
+  ];
+  return largest ?? ring;
+}

@@ -1,5 +1,5 @@
 import { isClosed, type Path } from './path';
-import { cross, distance, minus, plus, times, type Point } from './point';
+import { cross, distance, minus, plus, point, times, type Point } from './point';
 import { partsUntil, turnOfSegment, type Segment } from './segment';
 
 /** How far a polygon may lie off the curve it stands for, mm. */
@@ -123,3 +123,11 @@ function crossingOf(a: Side, b: Side): Point | undefined {
   const within = (share: number): boolean => share >= 0 && share <= 1;
   return within(onA) && within(onB) ? plus(a.from, times(alongA, onA)) : undefined;
 }
+
+/** An upright rectangle from (0, 0), clockwise as it is seen. */
+export const rectangle = (wideMm: number, highMm: number): readonly Point[] => [
+  point(0, 0),
+  point(wideMm, 0),
+  point(wideMm, highMm),
+  point(0, highMm),
+];

@@ -45,9 +45,14 @@ export function CutStage() {
         <p className="soft">
           Cut one flat layer, away from yourself. Close the rotary cutter when you put it down.
         </p>
-        <Button variant="outlined" component={Link} href={`/garments/${id}/paper`}>
-          Print the pieces
-        </Button>
+        <div className={styles.actions}>
+          <Button variant="outlined" component={Link} href={`/garments/${id}/layout`}>
+            Lay out on cloth
+          </Button>
+          <Button variant="outlined" component={Link} href={`/garments/${id}/paper`}>
+            Print the pieces
+          </Button>
+        </div>
       </div>
       {plan.ticket.map((group) => (
         <section key={group.id}>

@@ -1,0 +1,80 @@
+import { areaOfRings, shared, without } from '../geometry/clip';
+import type { Point } from '../geometry/point';
+import { boundsOfPoints, rectangle, type Bounds } from '../geometry/ring';
+import {
+  FULL_TURN,
+  placed,
+  type Layout,
+  type LayoutPiece,
+  type LayoutProblem,
+  type Placement,
+} from './problem';
+
+/** Overlaps smaller than this are rounding, mm². */
+export const OVERLAP_MM2 = 0.01;
+/** How far from the fold an edge still lies on it, mm. */
+const ON_FOLD_MM = 0.01;
+
+/** What is wrong, with the pieces it is about. */
+export interface LayoutFault {
+  readonly kind: 'overlap' | 'outside' | 'count' | 'turn' | 'face' | 'fold';
+  readonly pieces: readonly string[];
+  /** By how much they overlap, or lie beside the cloth. */
+  readonly areaMm2?: number;
+}
+
+/**
+ * What is wrong with a layout, by exact clips of what is cut: it shares nothing with the search. Empty where every copy is
+ * there once, at a turn and a face it may have, on the cloth, and overlaps no other.
+ */
+export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly LayoutFault[] {
+  const cloth = rectangle(problem.widthMm, layout.lengthMm);
+  const lying = layout.placements.flatMap((one) => {
+    const piece = problem.pieces.find(({ id }) => id === one.piece);
+    if (!piece) return [];
+    const ring = clockwise(piece.ring.map(placed(one)));
+    return [{ name: `${one.piece} ${one.copy}`, piece, one, ring, box: boundsOfPoints(ring) }];
+  });
+  return [
+    ...problem.pieces.flatMap((piece) => countFaults(piece, layout.placements)),
+    ...lying.flatMap(({ name, piece, one, box }) => placeFaults(name, piece, one, box)),
+    ...lying.flatMap(({ name, ring }): readonly LayoutFault[] => {
+      const areaMm2 = areaOfRings(without([ring], [cloth]));
+      return areaMm2 > OVERLAP_MM2 ? [{ kind: 'outside', pieces: [name], areaMm2 }] : [];
+    }),
+    ...lying.flatMap((a, nth) =>
+      lying.slice(nth + 1).flatMap((b): readonly LayoutFault[] => {
+        const areaMm2 = meet(a.box, b.box) ? areaOfRings(shared([a.ring], [b.ring])) : 0;
+        return areaMm2 > OVERLAP_MM2 ? [{ kind: 'overlap', pieces: [a.name, b.name], areaMm2 }] : [];
+      }),
+    ),
+  ];
+}
+
+/** Copies that are missing, there twice, or with too many of one face. */
+function countFaults(piece: LayoutPiece, placements: readonly Placement[]): readonly LayoutFault[] {
+  const copies = placements.filter((one) => one.piece === piece.id);
+  const numbers = new Set(copies.map(({ copy }) => copy));
+  const whole = Array.from({ length: piece.count }, (_, nth) => numbers.has(nth + 1)).every(Boolean);
+  const faults: LayoutFault[] = [];
+  if (!whole || copies.length !== piece.count) faults.push({ kind: 'count', pieces: [piece.id] });
+  const over = copies.filter(({ mirrored }) => mirrored).length;
+  const half = Math.floor(piece.count / 2);
+  const asked = { no: over === 0, half: over === half, free: true }[piece.mirrored ?? 'no'];
+  if (!asked) faults.push({ kind: 'face', pieces: [piece.id] });
+  return faults;
+}
+
+function placeFaults(name: string, piece: LayoutPiece, one: Placement, box: Bounds): readonly LayoutFault[] {
+  const turned = (piece.turns ?? [0]).some((turn) => (turn - one.turn) % FULL_TURN === 0);
+  const faults: LayoutFault[] = [];
+  if (!turned) faults.push({ kind: 'turn', pieces: [name] });
+  if (piece.onFold && Math.abs(box.left) > ON_FOLD_MM) faults.push({ kind: 'fold', pieces: [name] });
+  return faults;
+}
+
+const meet = (a: Bounds, b: Bounds): boolean =>
+  a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+
+const clockwise = (ring: readonly Point[]): readonly Point[] =>
+  areaOfRings([ring]) < 0 ? ring.toReversed() : ring;

@@ -1,0 +1,67 @@
+import type { Point } from '../geometry/point';
+
+/** Degrees. */
+export const FULL_TURN = 360;
+
+/** Whether copies lie as the ring is drawn, every second one face down (a left and a right), or either way. */
+export const mirrorings = ['no', 'half', 'free'] as const;
+export type Mirroring = (typeof mirrorings)[number];
+
+/** A piece to lay on cloth. */
+export interface LayoutPiece {
+  readonly id: string;
+  /** What is cut, a ring of points in mm: x across the cloth, y along it. */
+  readonly ring: readonly Point[];
+  readonly count: number;
+  /** Degrees it may be turned by, clockwise as it is seen; as it is drawn where nothing is said. */
+  readonly turns?: readonly number[];
+  readonly mirrored?: Mirroring;
+  /** Its left edge lies on the cloth’s left edge, which is a fold. */
+  readonly onFold?: boolean;
+}
+
+/** Where a copy lies: its ring mirrored in x = 0 where it is, then turned about (0, 0), then moved. */
+export interface Placement {
+  readonly piece: string;
+  /** Counted from 1. */
+  readonly copy: number;
+  readonly x: number;
+  readonly y: number;
+  readonly turn: number;
+  readonly mirrored: boolean;
+}
+
+/** Pieces on a strip of cloth that is so wide and as long as it has to be, mm. */
+export interface LayoutProblem {
+  readonly widthMm: number;
+  /** Kept free between pieces, mm. */
+  readonly gapMm: number;
+  readonly pieces: readonly LayoutPiece[];
+}
+
+/** Where every copy lies, and how long the cloth has to be for it. */
+export interface Layout {
+  readonly placements: readonly Placement[];
+  readonly lengthMm: number;
+}
+
+/** A point of a piece on the cloth. */
+export function placed({ x, y, turn, mirrored }: Omit<Placement, 'piece' | 'copy'>): (one: Point) => Point {
+  const [cos, sin] = cosAndSin(turn);
+  const face = mirrored ? -1 : 1;
+  return (one) => ({
+    x: face * one.x * cos - one.y * sin + x,
+    y: face * one.x * sin + one.y * cos + y,
+  });
+}
+
+/** Exact where the turn is by quarters. */
+function cosAndSin(degrees: number): readonly [number, number] {
+  const quarters = degrees / 90;
+  if (Number.isInteger(quarters)) {
+    const at = ((quarters % 4) + 4) % 4;
+    return [[1, 0, -1, 0][at] as number, [0, 1, 0, -1][at] as number];
+  }
+  const angle = (degrees * Math.PI) / 180;
+  return [Math.cos(angle), Math.sin(angle)];
+}

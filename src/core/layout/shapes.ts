@@ -1,0 +1,117 @@
+import { areaOfRings, grown } from '../geometry/clip';
+import { point, type Point } from '../geometry/point';
+import { boundsOfPoints } from '../geometry/ring';
+import { FULL_TURN, placed, type LayoutPiece, type LayoutProblem } from './problem';
+
+/** A piece at one of its turns, the corner of its box at (0, 0), with half the gap round it. */
+export interface Shape {
+  readonly id: number;
+  readonly ring: readonly Point[];
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly areaMm2: number;
+  readonly roundMm: number;
+  readonly turn: number;
+  readonly mirrored: boolean;
+  /** Its left side lies on the fold. */
+  readonly onFold: boolean;
+  /** From the corner of its box to where the piece’s own (0, 0) comes to lie. */
+  readonly origin: Point;
+  /** The same shape turned by half, where it is one of the shapes. */
+  half: Shape | undefined;
+}
+
+/** A copy of a piece, with the shapes it may have. */
+export interface Copy {
+  readonly piece: LayoutPiece;
+  /** Counted from 1. */
+  readonly copy: number;
+  readonly shapes: readonly Shape[];
+}
+
+/** Points of a ring that lie this near the line between others say nothing, mm. */
+const SMOOTH_MM = 0.02;
+/** Without a gap shapes lie on each other’s edges but for this, mm: along 2 m that is 0.01 mm². */
+const TOUCH_MM = 4e-6;
+
+/** The shapes of pieces and the copies that are to be laid. Gaps are kept by half of one round every shape. */
+export class Shapes {
+  readonly all: Shape[] = [];
+  readonly copies: readonly Copy[];
+  /** What the cloth is wider and longer by than it is, for the halves of gaps at its edges. */
+  readonly edgeMm: number;
+  /** How deep shapes may lie in each other so that what is cut still lies apart, mm. */
+  readonly apartMm: number;
+
+  constructor(private readonly problem: LayoutProblem) {
+    const { gapMm } = problem;
+    this.edgeMm = gapMm > 0 ? gapMm + 2 * SMOOTH_MM : 0;
+    this.apartMm = gapMm > 0 ? 0.75 * SMOOTH_MM : TOUCH_MM;
+    this.copies = problem.pieces.flatMap((piece) => this.copiesOf(piece));
+  }
+
+  private copiesOf(piece: LayoutPiece): readonly Copy[] {
+    const turns = [
+      ...new Set((piece.turns ?? [0]).map((turn) => ((turn % FULL_TURN) + FULL_TURN) % FULL_TURN)),
+    ];
+    const drawn = this.shapesOf(piece, turns, false);
+    const over = piece.mirrored && piece.mirrored !== 'no' ? this.shapesOf(piece, turns, true) : [];
+    const either = piece.mirrored === 'free' ? distinct([...drawn, ...over]) : [];
+    return Array.from({ length: piece.count }, (_, nth) => {
+      const copy = nth + 1;
+      const faceDown = piece.mirrored === 'half' && nth % 2 === 1;
+      const shapes = piece.mirrored === 'free' ? either : faceDown ? over : drawn;
+      return { piece, copy, shapes };
+    });
+  }
+
+  private shapesOf(piece: LayoutPiece, turns: readonly number[], mirrored: boolean): readonly Shape[] {
+    const found = distinct(turns.map((turn) => this.shape(piece, turn, mirrored)));
+    for (const one of found) one.half = found.find(({ turn }) => Math.abs(turn - one.turn) === FULL_TURN / 2);
+    return found;
+  }
+
+  /** With half the gap round it, and a little for the rounding of its corners. */
+  private round(ring: readonly Point[]): readonly Point[] {
+    const { gapMm } = this.problem;
+    if (gapMm > 0) return grown(ring, gapMm / 2 + SMOOTH_MM, SMOOTH_MM);
+    return areaOfRings([ring]) < 0 ? ring.toReversed() : ring;
+  }
+
+  private shape(piece: LayoutPiece, turn: number, mirrored: boolean): Shape {
+    const about = piece.ring.map(placed({ x: 0, y: 0, turn, mirrored }));
+    const round = this.round(about);
+    const { left, top, right, bottom } = boundsOfPoints(round);
+    const ring = round.map(({ x, y }) => point(x - left, y - top));
+    const shape = {
+      id: this.all.length,
+      ring,
+      widthMm: right - left,
+      heightMm: bottom - top,
+      areaMm2: areaOfRings([ring]),
+      roundMm: ring.reduce((sum, { x, y }, nth) => {
+        const before = ring.at(nth - 1) as Point;
+        return sum + Math.hypot(x - before.x, y - before.y);
+      }, 0),
+      turn,
+      mirrored,
+      onFold: piece.onFold === true,
+      origin: point(-left, -top),
+      half: undefined,
+    };
+    this.all.push(shape);
+    return shape;
+  }
+}
+
+/** Without those that are the same as one before: a rectangle turned by half. */
+function distinct(shapes: readonly Shape[]): readonly Shape[] {
+  const known = new Set<string>();
+  return shapes.filter(({ ring }) => {
+    const key = ring
+      .map(({ x, y }) => `${x.toFixed(1)} ${y.toFixed(1)}`)
+      .toSorted()
+      .join();
+    return !known.has(key) && known.add(key);
+  });
+}

@@ -1,0 +1,64 @@
+import { washChange } from '../cloth/amount';
+import type { Explained } from '../explain/explained';
+import { leaf, type Ledger } from '../explain/ledger';
+import type { Cloth } from '../facts/cloth';
+import { MM_PER_INCH, type UnitSystem } from '../units/constants';
+
+/** What shops cut in: 10 cm, or ⅛ yd (T). */
+export const SOLD_IN_MM: Readonly<Record<UnitSystem, number>> = { cm: 100, in: 4.5 * MM_PER_INCH };
+/** Widths that cloth is sold in, mm (T). */
+export const SOLD_WIDTHS_MM = [1150, 1400, 1500, 1600] as const;
+
+/** What a laid-out length means at the shop and on the shelf. */
+export interface Buying {
+  readonly laid: Explained;
+  readonly buy: Explained;
+  /** What is on the shelf beyond what it takes; negative where it is short. Nothing where that is not known. */
+  readonly over?: Explained;
+}
+
+/** How wide a cloth lies once it is washed, mm: what pieces are laid on. */
+export const washedWidth = (book: Ledger, cloth: Cloth, widthMm: number): Explained =>
+  book.work('layout.width', {
+    label: 'width that pieces are laid on',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'W * (1 + change)',
+    terms: {
+      W: leaf('width of the cloth', widthMm, 'mm', 'measured'),
+      change: washChange(book, cloth, 'across'),
+    },
+  });
+
+/** How much to buy for pieces that take so much washed cloth, as shops sell it; and how that compares with the shelf. */
+export function planBuying(
+  book: Ledger,
+  { cloth, laidMm, unit }: { readonly cloth: Cloth; readonly laidMm: number; readonly unit: UnitSystem },
+): Buying {
+  const laid = book.given(
+    'layout.length',
+    'length the pieces take, laid out',
+    laidMm,
+    'mm',
+    'D',
+    'The best layout found so far.',
+  );
+  const change = washChange(book, cloth, 'along');
+  const buy = book.work('layout.buy', {
+    label: 'length to buy',
+    unit: 'mm',
+    mark: 'T',
+    note: unit === 'cm' ? 'Shops cut by 10 cm.' : 'Shops cut by ⅛ yd.',
+    formula: 'ceil(L / (1 + change) / step) * step',
+    terms: { L: laid, change, step: leaf('shops cut by', SOLD_IN_MM[unit], 'mm', 'T') },
+  });
+  if (cloth.onHandMm === undefined) return { laid, buy };
+  const over = book.work('layout.over', {
+    label: 'left over of what is on the shelf',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'has * (1 + change) - L',
+    terms: { has: leaf(`${cloth.name} on hand`, cloth.onHandMm, 'mm', 'measured'), change, L: laid },
+  });
+  return { laid, buy, over };
+}

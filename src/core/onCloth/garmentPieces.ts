@@ -1,0 +1,167 @@
+import { getNumber } from '../explain/ledger';
+import type { Cloth } from '../facts/cloth';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import type { GarmentKind, Piece } from '../fit/garmentKind';
+import type { BodyMeasure } from '../facts/wearer';
+import type { Point } from '../geometry/point';
+import { rectangle } from '../geometry/ring';
+import type { LayoutPiece } from '../layout/problem';
+import { paperPieces } from '../paper/paperPieces';
+import { ringsOf } from '../paper/paperPiece';
+import type { GarmentPlan } from '../plan/types';
+import { rectanglesOf, type Rectangle } from '../ticket/rectangles';
+import type { TicketGroup } from '../ticket/types';
+import { wayOf } from './ways';
+
+export interface LaidInputs {
+  readonly facts: GarmentFacts;
+  readonly kind: GarmentKind;
+  readonly plan: GarmentPlan;
+  readonly onDate: string;
+}
+
+/** A piece to lay on a cloth, and what is said of it. */
+export interface ClothPiece extends LayoutPiece {
+  readonly label: string;
+  /** The ticket’s rows it is cut for. */
+  readonly rows: readonly string[];
+  /** Nobody drew it: a rectangle as large as the plan’s sizes say. */
+  readonly standsIn: boolean;
+}
+
+/** The cloths that pieces are cut from. */
+export const clothRoles = ['outer', 'lining', 'band'] as const;
+export type ClothRole = (typeof clothRoles)[number];
+
+/** What is cut from one cloth of a garment. */
+export interface OnCloth {
+  readonly role: ClothRole;
+  readonly cloth: Cloth | undefined;
+  readonly pieces: readonly ClothPiece[];
+}
+
+/** The pieces of a garment by the cloth they are cut from, opened out: what is drawn by its cut line, bands as the ticket has them, the rest by stand-ins. */
+export function piecesOnCloth(inputs: LaidInputs): readonly OnCloth[] {
+  const { plan, facts, kind } = inputs;
+  const drawn = paperPieces(inputs, { nested: false, bands: false, opened: true });
+  const rings = new Map(drawn.map((piece) => [piece.id, ringsOf(piece)[0] as readonly Point[]]));
+  const rectangles = rectanglesOf(plan.ticket, plan.numbers);
+  return clothRoles.flatMap((role): readonly OnCloth[] => {
+    const group = plan.ticket.find((one) => one.role === role);
+    if (!group) return [];
+    const cloth = facts[role];
+    const turns = cloth?.nap === 'one way' ? [0] : [0, 180];
+    const pieces = [
+      ...shapedPieces(inputs, group, rings),
+      ...rectangles.flatMap((one) =>
+        group.rows.some(({ id }) => id === one.id) ? [rectanglePiece(inputs, one)] : [],
+      ),
+    ];
+    const turned = turnedCloth(inputs, role);
+    return [
+      {
+        role,
+        cloth,
+        pieces: pieces.map((piece) => ({
+          ...piece,
+          turns: piece.turns ?? (turned ? turns.map((turn) => turn + 90) : turns),
+        })),
+      },
+    ];
+  });
+}
+
+/** Whether this cloth’s greatest stretch runs along the selvedge, so that every piece lies across. */
+const turnedCloth = ({ plan }: LaidInputs, role: ClothRole): boolean =>
+  role === 'outer' && plan.cloths.outer?.around === 'along';
+
+function shapedPieces(
+  inputs: LaidInputs,
+  group: TicketGroup,
+  rings: ReadonlyMap<string, readonly Point[]>,
+): readonly ClothPiece[] {
+  const { kind, plan } = inputs;
+  const rectangles = new Set(rectanglesOf(plan.ticket, plan.numbers).map(({ id }) => id));
+  const rows = group.rows.filter(
+    ({ id }) => !rectangles.has(id) && kind.pieces.some((piece) => piece.id === id),
+  );
+  const count = (id: string): number => {
+    const row = rows.find((one) => one.id === id);
+    return row ? getNumber(plan.numbers, row.count).value : 0;
+  };
+  const byShape = kind.shapes.flatMap((shape): readonly ClothPiece[] => {
+    const mine = [...shape.pieces, ...(shape.also ?? [])].filter((id) => count(id) > 0);
+    if (mine.length === 0) return [];
+    const ring = rings.get(shape.id);
+    const sides = mine.filter((id) => kind.pieces.find((piece) => piece.id === id)?.side !== undefined);
+    return [
+      {
+        id: shape.id,
+        label: shape.label,
+        rows: mine,
+        ring: ring ?? standIn(inputs, kind.pieces.find(({ id }) => id === mine[0]) as Piece),
+        count: mine.reduce((sum, id) => sum + count(id), 0),
+        mirrored: sides.length > 1 ? 'half' : 'no',
+        standsIn: ring === undefined,
+      },
+    ];
+  });
+  const shaped = new Set(byShape.flatMap((piece) => piece.rows));
+  const loose = rows.flatMap(({ id, label }): readonly ClothPiece[] => {
+    const piece = kind.pieces.find((one) => one.id === id) as Piece;
+    if (shaped.has(id)) return [];
+    return [{ id, label, rows: [id], ring: standIn(inputs, piece), count: count(id), standsIn: true }];
+  });
+  return [...byShape, ...loose];
+}
+
+/** A band: its length across the cloth, or along it where the plan says so. */
+function rectanglePiece(inputs: LaidInputs, { id, label, longMm, wideMm, count }: Rectangle): ClothPiece {
+  const way = wayOf(inputs.plan, id);
+  const [across, along] = way === 'along' ? [wideMm, longMm] : [longMm, wideMm];
+  return {
+    id,
+    label,
+    rows: [id],
+    ring: rectangle(across, along),
+    count: Math.max(1, Math.round(count)),
+    // A rectangle turned by half is itself; one that need not stretch in its length may lie either way.
+    turns: way === undefined ? [0, 90] : [0],
+    standsIn: false,
+  };
+}
+
+const measured = ({ measures, numbers }: GarmentPlan, measure: BodyMeasure): number => {
+  const value = measures.find((one) => one.measure === measure)?.value;
+  return value === undefined ? 0 : getNumber(numbers, value).value;
+};
+
+/** Measures of length that belong to limbs: a sleeve is as long as an arm, not as the back. */
+const SLEEVES: ReadonlySet<BodyMeasure> = new Set<BodyMeasure>(['armLength']);
+/** Where nothing is measured yet, mm: a piece of a child’s top (common practice, no source). */
+const UNKNOWN = { wideMm: 350, longMm: 450 };
+
+/** A rectangle for a piece that nobody drew: as wide as its share of the girths it makes, as long as the first estimate of cloth counts it. */
+function standIn({ kind, plan, facts }: LaidInputs, piece: Piece): readonly Point[] {
+  const allowance = 2 * facts.garment.pattern.seamAllowanceMm;
+  const widths = plan.zones.flatMap((zone) => {
+    if (zone.axis !== 'around' || !piece.zones.includes(zone.zone)) return [];
+    const sharing = kind.pieces.filter(
+      ({ zones, cloth }) => cloth === piece.cloth && zones.includes(zone.zone),
+    );
+    const girth = getNumber(plan.numbers, zone.rest).value;
+    const limbs = sharing.some(({ side }) => side === 'left') && sharing.length === 2;
+    return [limbs ? girth : girth / Math.max(1, sharing.length)];
+  });
+  const isSleeve = kind.zones.some(
+    ({ id, measure }) => piece.zones.includes(id) && (measure === 'biceps' || measure === 'wrist'),
+  );
+  const lengths = kind.amount.lengths
+    .filter(([measure]) => SLEEVES.has(measure) === isSleeve)
+    .map(([measure, times]) => times * measured(plan, measure));
+  const long = lengths.reduce((sum, one) => sum + one, 0);
+  return rectangle(
+    (widths.length > 0 ? Math.max(...widths) : UNKNOWN.wideMm) + allowance,
+    (long > 0 ? long : UNKNOWN.longMm) + allowance,
+  );
+}

@@ -1,0 +1,133 @@
+import { demoFact, demoFacts, TODAY } from '../../../tests/demoFacts';
+import { createLedger, getNumber } from '../explain/ledger';
+import { newCloth, type Cloth } from '../facts/cloth';
+import type { GarmentFacts } from '../facts/garmentFacts';
+import { kindOf } from '../garments/kindOf';
+import { areaOfRings } from '../geometry/clip';
+import { boundsOfPoints, rectangle } from '../geometry/ring';
+import { planGarment } from '../plan/planGarment';
+import { rectanglesOf } from '../ticket/rectangles';
+import { planBuying, washedWidth } from './buy';
+import { clothRoles, piecesOnCloth, type ClothPiece } from './garmentPieces';
+import { toLayOut } from './toLayOut';
+
+const onCloth = (facts: GarmentFacts) => {
+  const plan = planGarment(facts, { onDate: TODAY });
+  const kind = kindOf(facts.garment, facts.ownKind);
+  return { plan, kind, cloths: piecesOnCloth({ facts, kind, plan, onDate: TODAY }) };
+};
+
+test.each(demoFacts())(
+  '%s: every row of the ticket that is cut from cloth is laid, as often as it is cut',
+  (_, facts) => {
+    const { plan, cloths } = onCloth(facts);
+    for (const role of clothRoles) {
+      const group = plan.ticket.find((one) => one.role === role);
+      const on = cloths.find((one) => one.role === role);
+      const rows = group?.rows ?? [];
+      expect(on?.pieces.flatMap((piece) => piece.rows).toSorted() ?? []).toEqual(
+        rows.map(({ id }) => id).toSorted(),
+      );
+      const cut = rows.reduce((sum, { count }) => sum + getNumber(plan.numbers, count).value, 0);
+      expect(on?.pieces.reduce((sum, { count }) => sum + count, 0) ?? 0).toBe(cut);
+    }
+  },
+);
+
+test('a left and a right are one piece and its mirror image; bands lie as the ticket has them', () => {
+  const { plan, cloths } = onCloth(demoFact('encore'));
+  const pieces = cloths.flatMap((one) => one.pieces);
+  const pairs = pieces.filter(({ rows }) => rows.length > 1);
+  expect(pairs.length).toBeGreaterThan(0);
+  for (const pair of pairs) expect(pair).toMatchObject({ mirrored: 'half', count: 2 });
+  for (const { id, longMm, wideMm } of rectanglesOf(plan.ticket, plan.numbers)) {
+    const piece = pieces.find((one) => one.id === id);
+    if (!piece) continue;
+    expect(Math.abs(areaOfRings([piece.ring]))).toBeCloseTo(longMm * wideMm, 3);
+  }
+});
+
+test('what is drawn lies as it is cut, opened out; what nobody drew is a rectangle and says so', () => {
+  const drawn = onCloth(demoFact('cartwheel')).cloths.flatMap(({ pieces }) => pieces);
+  expect(drawn.filter(({ standsIn }) => standsIn)).toEqual([]);
+  const { left, right } = boundsOfPoints(drawn.find(({ id }) => id === 'front')!.ring);
+  const { plan, cloths } = onCloth(demoFact('ring-toss'));
+  const stands = cloths.flatMap(({ pieces }) => pieces).filter(({ standsIn }) => standsIn);
+  expect(stands.map(({ label }) => label)).toContain('Front');
+  // Half the widest girth, and two seam allowances: derived.
+  const widest = Math.max(
+    ...plan.zones
+      .filter(({ zone }) => ['bust', 'waist', 'hip'].includes(zone))
+      .map(({ rest }) => getNumber(plan.numbers, rest).value),
+  );
+  const box = boundsOfPoints(stands.find(({ id }) => id === 'front')!.ring);
+  const allowances = 2 * demoFact('ring-toss').garment.pattern.seamAllowanceMm;
+  expect(box.right - box.left).toBeCloseTo(widest / 2 + allowances, 3);
+  expect(right - left).toBeGreaterThan(150);
+});
+
+test('cloth with a nap lets no piece be turned', () => {
+  const facts = demoFact('encore');
+  const napped = { ...facts, outer: { ...(facts.outer as Cloth), nap: 'one way' as const } };
+  const turns = (one: GarmentFacts) =>
+    onCloth(one)
+      .cloths.find(({ role }) => role === 'outer')!
+      .pieces.find(({ id }) => id === 'front')!.turns;
+  expect(turns(facts)).toEqual([0, 180]);
+  expect(turns(napped)).toEqual([0]);
+});
+
+const cloth: Cloth = {
+  ...newCloth('heron'),
+  onHandMm: 1200,
+  wash: { beforeAlongMm: 500, afterAlongMm: 475, beforeAcrossMm: 500, afterAcrossMm: 490 },
+};
+
+test.each([
+  // Handbook 06: layout length / (1 − wash change along), rounded up to 10 cm or ⅛ yd.
+  ['cm', 1100, 1200],
+  ['cm', 1140, 1200],
+  ['cm', 1141, 1300],
+  ['in', 1100, 11 * 114.3],
+] as const)(
+  'in %s %i mm laid out are %f mm to buy, of a cloth that shrinks by 5 %',
+  (unit, laidMm, buyMm) => {
+    expect(planBuying(createLedger(), { cloth, laidMm, unit }).buy.value).toBeCloseTo(buyMm, 6);
+  },
+);
+
+test('what is on the shelf shrinks too, and a washed cloth no more; the width is that after washing', () => {
+  const over = (one: Cloth) =>
+    planBuying(createLedger(), { cloth: one, laidMm: 1150, unit: 'cm' }).over?.value;
+  expect(over(cloth)).toBeCloseTo(1140 - 1150, 6);
+  expect(over({ ...cloth, washed: 'yes' })).toBeCloseTo(50, 6);
+  expect(over(newCloth('unknown'))).toBeUndefined();
+  expect(washedWidth(createLedger(), cloth, 1500).value).toBeCloseTo(1470, 6);
+});
+
+const band: ClothPiece = {
+  id: 'band',
+  label: 'Band',
+  rows: ['band'],
+  ring: rectangle(600, 50),
+  count: 1,
+  turns: [0],
+  standsIn: false,
+};
+
+test('what cannot be laid out says what has to be done', () => {
+  const laid = (pieces: readonly ClothPiece[], widthMm: number | undefined) =>
+    toLayOut(pieces, { widthMm, cutWith: 'scissors' });
+  expect(laid([band], 700)).toMatchObject({ ok: true, problem: { widthMm: 700, gapMm: 6 } });
+  expect(laid([], 700)).toEqual({ ok: false, why: 'nothing' });
+  expect(laid([band], undefined)).toEqual({ ok: false, why: 'width' });
+  expect(laid([{ ...band, count: 201 }], 700)).toEqual({ ok: false, why: 'many' });
+  expect(laid([band], 500)).toEqual({
+    ok: false,
+    why: 'wide',
+    pieces: [{ label: 'Band', widthMm: 600, fitsTurned: true }],
+  });
+  expect(laid([{ ...band, ring: rectangle(600, 590) }], 500)).toMatchObject({
+    pieces: [{ fitsTurned: false }],
+  });
+});

@@ -1,0 +1,48 @@
+import { boundsOfPoints } from '../geometry/ring';
+import { placed, type LayoutProblem } from '../layout/problem';
+import type { ClothPiece } from './garmentPieces';
+
+/** Kept free between pieces, mm (T): a rotary cutter, or scissors. */
+export const GAPS_MM = { rotary: 3, scissors: 6 } as const;
+export type CutWith = keyof typeof GAPS_MM;
+
+/** More pieces than this lie in no home layout. */
+export const MOST_PIECES = 200;
+
+/** A problem that can be searched, or what has to be done first. */
+export type ToLayOut =
+  | { readonly ok: true; readonly problem: LayoutProblem }
+  | { readonly ok: false; readonly why: 'nothing' | 'width' | 'many' }
+  | { readonly ok: false; readonly why: 'wide'; readonly pieces: readonly TooWide[] };
+
+/** A piece that is wider than the cloth at every turn it may have, and whether it would fit with a quarter turn more. */
+export interface TooWide {
+  readonly label: string;
+  readonly widthMm: number;
+  readonly fitsTurned: boolean;
+}
+
+/** What is laid out on a cloth of a width, mm. */
+export function toLayOut(
+  pieces: readonly ClothPiece[],
+  { widthMm, cutWith }: { readonly widthMm: number | undefined; readonly cutWith: CutWith },
+): ToLayOut {
+  const count = pieces.reduce((sum, piece) => sum + piece.count, 0);
+  if (count === 0) return { ok: false, why: 'nothing' };
+  if (count > MOST_PIECES) return { ok: false, why: 'many' };
+  if (widthMm === undefined || widthMm <= 0) return { ok: false, why: 'width' };
+  const wide = pieces.flatMap((piece): readonly TooWide[] => {
+    const widths = (piece.turns ?? [0]).map((turn) => widthAt(piece, turn));
+    const least = Math.min(...widths);
+    if (least <= widthMm) return [];
+    const turned = (piece.turns ?? [0]).map((turn) => widthAt(piece, turn + 90));
+    return [{ label: piece.label, widthMm: least, fitsTurned: Math.min(...turned) <= widthMm }];
+  });
+  if (wide.length > 0) return { ok: false, why: 'wide', pieces: wide };
+  return { ok: true, problem: { widthMm, gapMm: GAPS_MM[cutWith], pieces } };
+}
+
+function widthAt({ ring }: ClothPiece, turn: number): number {
+  const { left, right } = boundsOfPoints(ring.map(placed({ x: 0, y: 0, turn, mirrored: false })));
+  return right - left;
+}
