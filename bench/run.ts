@@ -1,5 +1,6 @@
 import { browserFigures } from './browser';
 import { formulaRatio } from './formulas';
+import { garmentLengths, jigsawUse } from './layouts';
 import { listRatio } from './lists';
 import { firstBytes } from './pages';
 import { paperSeconds } from './paper';
@@ -48,6 +49,21 @@ line(
   'under 1',
 );
 line('changing over, best orders over written ones', two(changeoverRatio()), 'under 1');
+const jigsaws = jigsawUse();
+line('use of cloth on jigsaws after 1 s on one core, median', two(jigsaws.after1), '0.85 on two');
+line('use of cloth on jigsaws after 10 s on one core, median', two(jigsaws.after10), '0.92 on two');
+line('first layout of 12 to 20 pieces, the slowest, over 0.3 s', two(jigsaws.firstSeconds / 0.3), 'under 1');
+const lengths = garmentLengths();
+line(
+  `length of ${lengths.many} drawn garments over a rectangle packer’s, median`,
+  two(lengths.overRectangles),
+  '0.85 or less',
+);
+line(
+  'the same over the least there can be (area, tallest piece), median',
+  two(lengths.overLeast),
+  '1.15 or less',
+);
 void onPaper();
 if (!process.argv.includes('--quick')) void inTheBrowser();
 

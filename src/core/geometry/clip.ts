@@ -60,7 +60,9 @@ export const simplified = (ring: readonly Point[], offMm: number): readonly Poin
 export function grown(ring: readonly Point[], byMm: number, offMm: number): readonly Point[] {
   const wound = areaOfRings([ring]) < 0 ? ring.toReversed() : ring;
   const [largest] = [
-    largestOf(Clipper.inflatePathsD(given([wound]), byMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, offMm)),
+    largestOf(
+      Clipper.inflatePathsD(given([wound]), byMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, offMm),
+    ),
   ];
   return largest ?? ring;
 }

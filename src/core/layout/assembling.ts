@@ -1,5 +1,5 @@
 import { BLOCKED } from './contact';
-import type { Level, Spot, Turn } from './level';
+import type { Level, Turn } from './level';
 import type { Random } from './random';
 
 /** Where a copy could be laid, and for how long it lies along others and the cloth’s edges there, cells. */

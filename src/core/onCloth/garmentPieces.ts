@@ -42,7 +42,7 @@ export interface OnCloth {
 
 /** The pieces of a garment by the cloth they are cut from, opened out: what is drawn by its cut line, bands as the ticket has them, the rest by stand-ins. */
 export function piecesOnCloth(inputs: LaidInputs): readonly OnCloth[] {
-  const { plan, facts, kind } = inputs;
+  const { plan, facts } = inputs;
   const drawn = paperPieces(inputs, { nested: false, bands: false, opened: true });
   const rings = new Map(drawn.map((piece) => [piece.id, ringsOf(piece)[0] as readonly Point[]]));
   const rectangles = rectanglesOf(plan.ticket, plan.numbers);

@@ -1,6 +1,7 @@
 import { useId } from 'react';
+import { point, type Point } from '@/core/geometry/point';
 import { boundsOfPoints } from '@/core/geometry/ring';
-import { placed, type Layout } from '@/core/layout/problem';
+import { placed, type Layout, type Placement } from '@/core/layout/problem';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import styles from './Layout.module.css';
 
@@ -8,26 +9,30 @@ interface Props {
   readonly layout: Layout;
   readonly pieces: readonly ClothPiece[];
   readonly widthMm: number;
-  /** Which way its stretch runs, and that its nap points one way. */
-  readonly oneWay: boolean;
+  /** What stands at the selvedges: how it stretches, that its nap points one way. */
+  readonly said: string;
 }
 
-/** Signs are so large on the widest screen, as a share of what is drawn. */
-const SIGN = 0.016;
-/** Round the cloth, as a share of its width, for what stands there. */
-const ROOM = 0.07;
+/** Signs are so large, as a share of the longer side of what is drawn. */
+const SIGN = 0.021;
+/** An arrow is so long at most, in signs, and takes this share of its piece. */
+const ARROW = 4;
+const OF_PIECE = 0.7;
 
-/** Pieces on their cloth to scale, its length from left to right, what is left over hatched. */
-export function ClothPicture({ layout, pieces, widthMm, oneWay }: Props) {
+/** Pieces on their cloth to scale, what is left over hatched. Cloth that is longer than wide lies on its side. */
+export function ClothPicture({ layout, pieces, widthMm, said }: Props) {
   const hatch = useId();
   const long = layout.lengthMm;
-  const sign = SIGN * Math.max(long, 1.6 * widthMm);
-  const room = Math.max(ROOM * widthMm, 2.4 * sign);
+  const onSide = long > widthMm;
+  const [wide, high] = onSide ? [long, widthMm] : [widthMm, long];
+  const sign = SIGN * Math.max(wide, high * 1.3);
+  const room = 2 * sign;
+  const seen = ({ x, y }: Point): Point => (onSide ? point(y, widthMm - x) : point(x, y));
   return (
     <svg
       className={styles.picture}
-      viewBox={`${-room} ${-room} ${long + 2 * room} ${widthMm + 2 * room}`}
-      style={{ aspectRatio: `${long + 2 * room} / ${widthMm + 2 * room}` }}
+      viewBox={`${-room} ${-room} ${wide + 2 * room} ${high + 2 * room}`}
+      style={{ aspectRatio: `${wide + 2 * room} / ${high + 2 * room}` }}
       role="img"
       aria-label={`${layout.placements.length} pieces on cloth`}
     >
@@ -42,52 +47,86 @@ export function ClothPicture({ layout, pieces, widthMm, oneWay }: Props) {
           <line className={styles.hatch} x1={0} y1={0} x2={0} y2={sign} strokeWidth={sign / 12} />
         </pattern>
       </defs>
-      <rect className={styles.cloth} width={long} height={widthMm} />
-      <rect width={long} height={widthMm} fill={`url(#${hatch})`} />
-      <line className={styles.selvedge} x1={0} y1={0} x2={long} y2={0} />
-      <line className={styles.selvedge} x1={0} y1={widthMm} x2={long} y2={widthMm} />
-      <text className={styles.said} x={long / 2} y={-sign} fontSize={sign} textAnchor="middle">
-        selvedge
-      </text>
-      <text className={styles.said} x={long / 2} y={widthMm + 1.7 * sign} fontSize={sign} textAnchor="middle">
-        selvedge{oneWay && ' · the nap points this way →'}
+      <rect className={styles.cloth} width={wide} height={high} />
+      <rect width={wide} height={high} fill={`url(#${hatch})`} />
+      {[0, widthMm].map((x) => {
+        const [from, to] = [seen(point(x, 0)), seen(point(x, long))];
+        return <line key={x} className={styles.selvedge} x1={from.x} y1={from.y} x2={to.x} y2={to.y} />;
+      })}
+      <text
+        className={styles.said}
+        fontSize={sign}
+        textAnchor="middle"
+        transform={
+          onSide
+            ? `translate(${wide / 2} ${-0.6 * sign})`
+            : `translate(${-0.6 * sign} ${high / 2}) rotate(-90)`
+        }
+      >
+        {said}
       </text>
       {layout.placements.map((one) => {
         const nth = pieces.findIndex(({ id }) => id === one.piece);
         const piece = pieces[nth];
-        if (!piece) return null;
-        const ring = piece.ring.map(placed(one)).map(({ x, y }) => ({ x: y, y: x }));
-        const { left, top, right, bottom } = boundsOfPoints(ring);
-        const middle = { x: (left + right) / 2, y: (top + bottom) / 2 };
-        const reach = Math.min((right - left) / 2, 3 * sign);
-        const points = one.turn === 180 ? -1 : 1;
         return (
-          <g key={`${one.piece} ${one.copy}`} data-piece={one.piece}>
-            <polygon
-              className={styles.piece}
-              points={ring.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ')}
-            >
-              <title>{`${piece.label}${one.mirrored ? ', face down' : ''}`}</title>
-            </polygon>
-            {one.turn % 180 === 0 && (
-              <path
-                className={styles.grain}
-                d={`M${middle.x - reach * 0.7},${middle.y + 0.5 * sign} h${1.4 * reach} m${points > 0 ? 0 : -1.4 * reach},0 l${-points * sign * 0.5},${-sign * 0.3} m${points * sign * 0.5},${sign * 0.3} l${-points * sign * 0.5},${sign * 0.3}`}
-              />
-            )}
-            <text
-              className={styles.number}
-              x={middle.x}
-              y={middle.y + 0.1 * sign}
-              fontSize={1.3 * sign}
-              textAnchor="middle"
-            >
-              {nth + 1}
-              {one.mirrored && '′'}
-            </text>
-          </g>
+          piece && (
+            <PieceOnCloth
+              key={`${one.piece} ${one.copy}`}
+              piece={piece}
+              one={one}
+              number={nth + 1}
+              sign={sign}
+              seen={seen}
+            />
+          )
         );
       })}
     </svg>
+  );
+}
+
+interface PieceProps {
+  readonly piece: ClothPiece;
+  readonly one: Placement;
+  readonly number: number;
+  readonly sign: number;
+  readonly seen: (on: Point) => Point;
+}
+
+/** Its outline, its number, and an arrow that points to its lower edge. */
+function PieceOnCloth({ piece, one, number, sign, seen }: PieceProps) {
+  const on = placed(one);
+  const ring = piece.ring.map((corner) => seen(on(corner)));
+  const { left, top, right, bottom } = boundsOfPoints(ring);
+  const own = boundsOfPoints(piece.ring);
+  const middle = point((own.left + own.right) / 2, (own.top + own.bottom) / 2);
+  const reach = Math.min(((own.bottom - own.top) * OF_PIECE) / 2, (ARROW * sign) / 2);
+  const tip = point(middle.x, middle.y + reach);
+  const barb = Math.min(sign * 0.4, reach / 2);
+  const line = [
+    point(middle.x, middle.y - reach),
+    tip,
+    point(tip.x - barb, tip.y - barb),
+    tip,
+    point(tip.x + barb, tip.y - barb),
+  ];
+  const path = (points: readonly Point[]) =>
+    points.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
+  return (
+    <g data-piece={one.piece}>
+      <polygon className={styles.piece} points={path(ring)}>
+        <title>{`${piece.label}${one.mirrored ? ', face down' : ''}`}</title>
+      </polygon>
+      <polyline className={styles.grain} points={path(line.map((corner) => seen(on(corner))))} />
+      <text
+        className={styles.number}
+        x={(left + right) / 2 + sign}
+        y={(top + bottom) / 2 + 0.4 * sign}
+        fontSize={1.3 * sign}
+      >
+        {number}
+        {one.mirrored && '′'}
+      </text>
+    </g>
   );
 }

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { createLedger } from '@/core/explain/ledger';
-import { newCloth } from '@/core/facts/cloth';
+import { newCloth, type ClothDirection } from '@/core/facts/cloth';
 import { lengthMm } from '@/core/facts/spec';
 import { areaOfRings } from '@/core/geometry/clip';
 import type { Layout, LayoutProblem } from '@/core/layout/problem';
@@ -123,6 +123,7 @@ interface DeskProps {
 
 function Desk({ on, widthMm, cutWith }: DeskProps) {
   const { unit } = useUnit();
+  const { around } = useGarment().plan.cloths[on.role] ?? {};
   const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
   const asked = useMemo((): ToLayOut => {
     const usable = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
@@ -141,7 +142,7 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
             layout={best}
             pieces={on.pieces}
             widthMm={problem.widthMm}
-            oneWay={cloth.nap === 'one way'}
+            said={saidOf(on, around)}
           />
         </>
       ) : (
@@ -179,11 +180,20 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
       {widthMm !== undefined && best && (
         <p className="soft small">
           Laid on {formatLength(problem?.widthMm ?? widthMm, unit)}, {GAPS_MM[cutWith]} mm between pieces.
+          Arrows point to the lower edge of each piece.
         </p>
       )}
     </section>
   );
 }
+
+/** What is written along the selvedge. */
+const saidOf = ({ cloth }: OnCloth, around: ClothDirection | undefined): string =>
+  [
+    'selvedge',
+    ...(around ? [`stretches most ${around === 'across' ? 'from selvedge to selvedge' : 'along it'}`] : []),
+    ...(cloth?.nap === 'one way' ? ['nap: every arrow points its way'] : []),
+  ].join(' · ');
 
 interface FiguresProps {
   readonly on: OnCloth;
