@@ -2,6 +2,7 @@ import { washChange } from '../cloth/amount';
 import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
+import { isAtLeastMm } from '../units/tolerance';
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 
 /** What shops cut in: 10 cm, or ⅛ yd (T). */
@@ -13,8 +14,9 @@ export const SOLD_WIDTHS_MM = [1150, 1400, 1500, 1600] as const;
 export interface Buying {
   readonly laid: Explained;
   readonly buy: Explained;
-  /** What is on the shelf beyond what it takes; negative where it is short. Nothing where that is not known. */
+  /** What is on the shelf beyond what it takes, or what it lacks; neither where that is not known. */
   readonly over?: Explained;
+  readonly short?: Explained;
 }
 
 /** How wide a cloth lies once it is washed, mm: what pieces are laid on. */
@@ -53,12 +55,21 @@ export function planBuying(
     terms: { L: laid, change, step: leaf('shops cut by', SOLD_IN_MM[unit], 'mm', 'T') },
   });
   if (cloth.onHandMm === undefined) return { laid, buy };
+  const has = { has: leaf(`${cloth.name} on hand`, cloth.onHandMm, 'mm', 'measured'), change, L: laid };
   const over = book.work('layout.over', {
-    label: 'left over of what is on the shelf',
+    label: 'left over of what is on the shelf, washed',
     unit: 'mm',
     mark: 'D',
     formula: 'has * (1 + change) - L',
-    terms: { has: leaf(`${cloth.name} on hand`, cloth.onHandMm, 'mm', 'measured'), change, L: laid },
+    terms: has,
   });
-  return { laid, buy, over };
+  if (isAtLeastMm(over.value, 0)) return { laid, buy, over };
+  const short = book.work('layout.short', {
+    label: 'short of what is on the shelf, washed',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'L - has * (1 + change)',
+    terms: has,
+  });
+  return { laid, buy, short };
 }

@@ -38,6 +38,8 @@ export interface OnCloth {
   readonly role: ClothRole;
   readonly cloth: Cloth | undefined;
   readonly pieces: readonly ClothPiece[];
+  /** What is cut from it too, but has neither an outline nor a size in the plan. */
+  readonly unknown: readonly ClothPiece[];
 }
 
 /** The pieces of a garment by the cloth they are cut from, opened out: what is drawn by its cut line, bands as the ticket has them, the rest by stand-ins. */
@@ -58,11 +60,13 @@ export function piecesOnCloth(inputs: LaidInputs): readonly OnCloth[] {
       ),
     ];
     const turned = turnedCloth(inputs, role);
+    const known = pieces.filter(({ standsIn }) => !standsIn || tellsLength(inputs.kind));
     return [
       {
         role,
         cloth,
-        pieces: pieces.map((piece) => ({
+        unknown: pieces.filter((piece) => !known.includes(piece)),
+        pieces: known.map((piece) => ({
           ...piece,
           turns: piece.turns ?? (turned ? turns.map((turn) => turn + 90) : turns),
         })),
@@ -135,6 +139,19 @@ const measured = ({ measures, numbers }: GarmentPlan, measure: BodyMeasure): num
   const value = measures.find((one) => one.measure === measure)?.value;
   return value === undefined ? 0 : getNumber(numbers, value).value;
 };
+
+/** Measures along the body: they tell how long a piece is. */
+const ALONG: ReadonlySet<BodyMeasure> = new Set<BodyMeasure>([
+  'backLength',
+  'inseam',
+  'rise',
+  'lowRise',
+  'loop',
+]);
+
+/** Whether the first estimate of a kind’s cloth goes by lengths: of a bra it goes by a girth, which tells no piece’s size. */
+const tellsLength = ({ amount }: GarmentKind): boolean =>
+  amount.lengths.some(([measure]) => ALONG.has(measure));
 
 /** Measures of length that belong to limbs: a sleeve is as long as an arm, not as the back. */
 const SLEEVES: ReadonlySet<BodyMeasure> = new Set<BodyMeasure>(['armLength']);

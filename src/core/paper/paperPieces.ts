@@ -3,7 +3,7 @@ import type { GarmentFacts } from '../facts/garmentFacts';
 import type { OutlineFacts } from '../facts/outline';
 import type { GarmentKind } from '../fit/garmentKind';
 import { endOf, mirroredIn, startOf, type Path } from '../geometry/path';
-import { minus, plus, point, times, type Point } from '../geometry/point';
+import { between, distance, minus, plus, point, times, type Point } from '../geometry/point';
 import { areaOfRings, united } from '../geometry/clip';
 import { flattened } from '../geometry/ring';
 import { cutLine } from '../pieces/cutLine';
@@ -172,10 +172,21 @@ function notchLines({ out, double }: NotchMark, points: readonly Point[]): reado
   return [plus, minus].map((move) => ({ kind: 'notch', points: points.map((one) => move(one, along)) }));
 }
 
+/** A corner this near the fold lies on it, mm: an offset line ends there but for rounding. */
+const ON_FOLD_MM = 0.05;
+
 /** A half, and its mirror image beyond the fold. */
 function openedOut(ring: readonly Point[], lines: readonly PaperLine[], fold: Path) {
   const over = mirroredIn(startOf(fold), endOf(fold));
-  const [whole] = united([ring, ring.map(over).toReversed()]);
+  // The two halves share the corners on the fold exactly: else they would lie beside each other, unjoined.
+  const half = ring.map((one) => {
+    const beyond = over(one);
+    return distance(one, beyond) < 2 * ON_FOLD_MM ? between(one, beyond, 0.5) : one;
+  });
+  const [whole] = united([
+    half,
+    half.map((one) => (distance(one, over(one)) < 1e-6 ? one : over(one))).toReversed(),
+  ]);
   return {
     ring: whole ?? ring,
     lines: [

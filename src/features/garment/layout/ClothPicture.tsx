@@ -103,6 +103,8 @@ function PieceOnCloth({ piece, one, number, sign, seen }: PieceProps) {
   const reach = Math.min(((own.bottom - own.top) * OF_PIECE) / 2, (ARROW * sign) / 2);
   const tip = point(middle.x, middle.y + reach);
   const barb = Math.min(sign * 0.4, reach / 2);
+  const [from, to] = [point(middle.x, middle.y - reach), tip].map((end) => seen(on(end))) as [Point, Point];
+  const upright = Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
   const line = [
     point(middle.x, middle.y - reach),
     tip,
@@ -120,8 +122,9 @@ function PieceOnCloth({ piece, one, number, sign, seen }: PieceProps) {
       <polyline className={styles.grain} points={path(line.map((corner) => seen(on(corner))))} />
       <text
         className={styles.number}
-        x={(left + right) / 2 + sign}
-        y={(top + bottom) / 2 + 0.4 * sign}
+        x={(left + right) / 2 + (upright ? sign : 0)}
+        y={(top + bottom) / 2 + (upright ? 0.4 : -0.5) * sign}
+        textAnchor={upright ? 'start' : 'middle'}
         fontSize={1.3 * sign}
       >
         {number}

@@ -106,6 +106,14 @@ function Inside() {
 
 function StandIns({ on }: { on: OnCloth }) {
   const names = on.pieces.filter(({ standsIn }) => standsIn).map(({ label }) => label.toLowerCase());
+  if (on.unknown.length > 0)
+    return (
+      <Alert severity="warning">
+        Not laid, since nobody drew {on.unknown.length === 1 ? 'it' : 'them'} and the plan has no size for{' '}
+        {on.unknown.length === 1 ? 'it' : 'them'}:{' '}
+        {on.unknown.map(({ label }) => label.toLowerCase()).join(', ')}. Trace the pattern’s pieces first.
+      </Alert>
+    );
   if (names.length === 0) return null;
   return (
     <Alert severity="info">
@@ -191,7 +199,7 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
 const saidOf = ({ cloth }: OnCloth, around: ClothDirection | undefined): string =>
   [
     'selvedge',
-    ...(around ? [`stretches most ${around === 'across' ? 'from selvedge to selvedge' : 'along it'}`] : []),
+    ...(around ? [`stretches most ${around === 'across' ? 'across' : 'along it'}`] : []),
     ...(cloth?.nap === 'one way' ? ['nap: every arrow points its way'] : []),
   ].join(' · ');
 
@@ -206,7 +214,7 @@ function Figures({ on, best, problem, widthMm }: FiguresProps) {
   const { unit } = useUnit();
   const book = createLedger();
   const cloth = on.cloth ?? newCloth('cloth');
-  const { laid, buy, over } = planBuying(book, { cloth, laidMm: best.lengthMm, unit });
+  const { laid, buy, over, short } = planBuying(book, { cloth, laidMm: best.lengthMm, unit });
   const area = problem.pieces.reduce(
     (sum, { ring, count }) => sum + count * Math.abs(areaOfRings([ring])),
     0,
@@ -228,12 +236,8 @@ function Figures({ on, best, problem, widthMm }: FiguresProps) {
         <Figure label="Length it takes" number={laid.id} />
         <Figure label={`To buy, ${formatLength(widthMm, unit)} wide`} number={buy.id} />
         <Figure label="Of the cloth used" number={use.id} />
-        {over && (
-          <Figure
-            label={over.value < 0 ? 'Short by, on the shelf' : 'Left over on the shelf'}
-            number={over.id}
-          />
-        )}
+        {over && <Figure label="Left over on the shelf" number={over.id} />}
+        {short && <Figure label="Short on the shelf by" number={short.id} />}
       </dl>
     </NumbersProvider>
   );
