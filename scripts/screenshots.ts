@@ -23,7 +23,7 @@ const SHOTS: readonly (readonly [
   ['paper', '/garments/encore/paper'],
   ['adapt', '/patterns/adapt'],
   ['sums', '/sums'],
-  ['wearer', '/wearers/wren', { whole: true }],
+  ['layout', '/garments/encore/layout'],
   ['stretch', '/garments/tightrope?stage=stretch', { whole: true }],
   ['fit', '/garments/rehearsal?stage=fit', { whole: true }],
   ['bands', '/garments/lantern?stage=bands', { unit: 'in' }],
