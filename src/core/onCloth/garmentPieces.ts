@@ -1,8 +1,11 @@
-import { getNumber } from '../explain/ledger';
+import { estimateOf } from '../blocks/estimates';
+import type { Explained } from '../explain/explained';
+import { createLedger, getNumber } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { GarmentKind, Piece } from '../fit/garmentKind';
-import type { BodyMeasure } from '../facts/wearer';
+import { ageOn, latestMeasures } from '../fit/latestMeasures';
+import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import type { Point } from '../geometry/point';
 import { rectangle } from '../geometry/ring';
 import type { LayoutPiece } from '../layout/problem';
@@ -60,7 +63,7 @@ export function piecesOnCloth(inputs: LaidInputs): readonly OnCloth[] {
       ),
     ];
     const turned = turnedCloth(inputs, role);
-    const known = pieces.filter(({ standsIn }) => !standsIn || tellsLength(inputs.kind));
+    const known = pieces.filter(({ ring }) => ring.length > 0);
     return [
       {
         role,
@@ -135,31 +138,43 @@ function rectanglePiece(inputs: LaidInputs, { id, label, longMm, wideMm, count }
   };
 }
 
-const measured = ({ measures, numbers }: GarmentPlan, measure: BodyMeasure): number => {
-  const value = measures.find((one) => one.measure === measure)?.value;
-  return value === undefined ? 0 : getNumber(numbers, value).value;
-};
+/** A measure of the wearer, mm, or what drafting estimates for it; 0 where there is nothing to go by. */
+function measured({ facts: { wearer }, onDate }: LaidInputs, measure: BodyMeasure): number {
+  if (!wearer) return 0;
+  const latest = latestMeasures(wearer);
+  const has = (one: BodyMeasure): boolean => latest[one] !== undefined;
+  if (!has(measure) && !has('bust') && !has('hip')) return 0;
+  const book = createLedger();
+  const body = (one: BodyMeasure): Explained => {
+    const mm = latest[one]?.mm;
+    const { label } = bodyFields[one];
+    if (mm !== undefined) return book.given(one, label, mm, 'mm', 'measured');
+    const estimate = estimateOf(one, {
+      body,
+      child: wearer.grown === 'child',
+      ageYears: ageOn(wearer, onDate),
+      has,
+    });
+    return book.work(one, { label, unit: 'mm', mark: 'T, from memory', ...estimate });
+  };
+  return body(measure).value;
+}
 
-/** Measures along the body: they tell how long a piece is. */
+/** Measures along the body and its limbs tell how long a piece is; girths, by which a bra’s cloth is estimated, tell no piece’s length. */
 const ALONG: ReadonlySet<BodyMeasure> = new Set<BodyMeasure>([
   'backLength',
   'inseam',
   'rise',
   'lowRise',
   'loop',
+  'armLength',
 ]);
-
-/** Whether the first estimate of a kind’s cloth goes by lengths: of a bra it goes by a girth, which tells no piece’s size. */
-const tellsLength = ({ amount }: GarmentKind): boolean =>
-  amount.lengths.some(([measure]) => ALONG.has(measure));
 
 /** Measures of length that belong to limbs: a sleeve is as long as an arm, not as the back. */
 const SLEEVES: ReadonlySet<BodyMeasure> = new Set<BodyMeasure>(['armLength']);
-/** Where nothing is measured yet, mm: a piece of a child’s top (common practice, no source). */
-const UNKNOWN = { wideMm: 350, longMm: 450 };
-
-/** A rectangle for a piece that nobody drew: as wide as its share of the girths it makes, as long as the first estimate of cloth counts it. */
-function standIn({ kind, plan, facts }: LaidInputs, piece: Piece): readonly Point[] {
+/** A rectangle for a piece that nobody drew: as wide as its share of the girths it makes, as long as the first estimate of cloth counts it. Empty where neither is known: a facing, a tie, the bridge of a bra. */
+function standIn(inputs: LaidInputs, piece: Piece): readonly Point[] {
+  const { kind, plan, facts } = inputs;
   const allowance = 2 * facts.garment.pattern.seamAllowanceMm;
   const widths = plan.zones.flatMap((zone) => {
     if (zone.axis !== 'around' || !piece.zones.includes(zone.zone)) return [];
@@ -173,12 +188,8 @@ function standIn({ kind, plan, facts }: LaidInputs, piece: Piece): readonly Poin
   const isSleeve = kind.zones.some(
     ({ id, measure }) => piece.zones.includes(id) && (measure === 'biceps' || measure === 'wrist'),
   );
-  const lengths = kind.amount.lengths
-    .filter(([measure]) => SLEEVES.has(measure) === isSleeve)
-    .map(([measure, times]) => times * measured(plan, measure));
-  const long = lengths.reduce((sum, one) => sum + one, 0);
-  return rectangle(
-    (widths.length > 0 ? Math.max(...widths) : UNKNOWN.wideMm) + allowance,
-    (long > 0 ? long : UNKNOWN.longMm) + allowance,
-  );
+  const lengths = kind.amount.lengths.filter(([measure]) => SLEEVES.has(measure) === isSleeve);
+  const long = lengths.reduce((sum, [measure, times]) => sum + times * measured(inputs, measure), 0);
+  if (widths.length === 0 || long === 0 || !lengths.some(([measure]) => ALONG.has(measure))) return [];
+  return rectangle(Math.max(...widths) + allowance, long + allowance);
 }

@@ -9,7 +9,7 @@ import { lengthMm } from '@/core/facts/spec';
 import { areaOfRings } from '@/core/geometry/clip';
 import type { Layout, LayoutProblem } from '@/core/layout/problem';
 import { planBuying, washedWidth } from '@/core/onCloth/buy';
-import { piecesOnCloth, type ClothRole, type OnCloth } from '@/core/onCloth/garmentPieces';
+import { piecesOnCloth, type ClothPiece, type ClothRole, type OnCloth } from '@/core/onCloth/garmentPieces';
 import { GAPS_MM, toLayOut, type CutWith, type ToLayOut } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
 import type { GarmentView } from '@/core/views/pageViews';
@@ -105,21 +105,25 @@ function Inside() {
 }
 
 function StandIns({ on }: { on: OnCloth }) {
-  const names = on.pieces.filter(({ standsIn }) => standsIn).map(({ label }) => label.toLowerCase());
-  if (on.unknown.length > 0)
-    return (
-      <Alert severity="warning">
-        Not laid, since nobody drew {on.unknown.length === 1 ? 'it' : 'them'} and the plan has no size for{' '}
-        {on.unknown.length === 1 ? 'it' : 'them'}:{' '}
-        {on.unknown.map(({ label }) => label.toLowerCase()).join(', ')}. Trace the pattern’s pieces first.
-      </Alert>
-    );
-  if (names.length === 0) return null;
+  const named = (pieces: readonly ClothPiece[]) => pieces.map(({ label }) => label.toLowerCase()).join(', ');
+  const standing = on.pieces.filter(({ standsIn }) => standsIn);
   return (
-    <Alert severity="info">
-      No outline yet: {names.join(', ')}. {names.length === 1 ? 'A rectangle stands' : 'Rectangles stand'} in,
-      as large as the plan says. Draft or trace the pieces, and the layout becomes exact.
-    </Alert>
+    <>
+      {standing.length > 0 && (
+        <Alert severity="info">
+          No outline yet: {named(standing)}.{' '}
+          {standing.length === 1 ? 'A rectangle stands' : 'Rectangles stand'} in, as large as the plan says.
+          Draft or trace the pieces, and the layout becomes exact.
+        </Alert>
+      )}
+      {on.unknown.length > 0 && (
+        <Alert severity="warning">
+          Not laid: {named(on.unknown)}. Nobody drew {on.unknown.length === 1 ? 'it' : 'them'}, and the plan
+          has no size for {on.unknown.length === 1 ? 'it' : 'them'}: leave room, or draft or trace the pieces
+          first.
+        </Alert>
+      )}
+    </>
   );
 }
 
