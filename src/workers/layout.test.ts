@@ -48,14 +48,14 @@ test('paused it does nothing, told to go on it goes on from there, and nothing i
   own.take({ ask: 'go on' });
   own.take({ ask: 'go on' });
   expect(waiting()).toBe(1);
-  turn(60);
+  turn(20);
   expect((said.at(-1) as Progress).steps).toBeGreaterThan(steps);
 });
 
 test('what it says is never longer than what it said before', () => {
   const { own, said, turn } = work();
   own.take({ ask: 'lay out', problem, seed: 3 });
-  turn(80);
+  turn(20);
   const lengths = said.map(({ best }) => best?.lengthMm as number);
   expect(lengths).toEqual(lengths.toSorted((a, b) => b - a));
 });

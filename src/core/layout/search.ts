@@ -1,10 +1,11 @@
 import { Assembly, ruined, type Laid } from './assembling';
 import { layoutFaults } from './check';
+import type { Lying } from './keeps';
 import { Level, type Cover, type Spot, type Turn } from './level';
 import type { Layout, LayoutProblem, Placement } from './problem';
 import { randomFrom, type Random } from './random';
 import { separating } from './separate';
-import { drawnTogether, evened, settled, type Lying } from './settle';
+import { drawnTogether, evened, settled } from './settle';
 import { Shapes, type Copy } from './shapes';
 import { Strip } from './strip';
 

@@ -158,11 +158,11 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
           />
         </>
       ) : (
-        <p aria-busy="true">Laying out…</p>
+        <Unfound stopped={run?.state === 'stopped'} />
       )}
       <div className={styles.actions}>
         {run?.state === 'stopped' ? (
-          <span role="status">This is the shortest found.</span>
+          best && <span role="status">This is the shortest found.</span>
         ) : (
           <>
             <Button variant="outlined" onClick={() => pause(run?.state !== 'paused')}>
@@ -198,6 +198,15 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
     </section>
   );
 }
+
+const Unfound = ({ stopped }: { stopped: boolean }) =>
+  stopped ? (
+    <Alert severity="warning">
+      No layout could be worked out here: open this page again, or type another width.
+    </Alert>
+  ) : (
+    <p aria-busy="true">Laying out…</p>
+  );
 
 /** What is written along the selvedge. */
 const saidOf = ({ cloth }: OnCloth, around: ClothDirection | undefined): string =>
