@@ -86,3 +86,30 @@ test('bands have a cloth of their own; in inches it is sold by eighths of a yard
   await page.locator('dd').nth(1).getByRole('button').press('Enter');
   await expect(page.getByText('Shops cut by ⅛ yd.')).toBeVisible();
 });
+
+test('of the widths it is sold in, the wider never takes more, and one that is too narrow says so', async ({
+  page,
+}) => {
+  await visit(page, '/garments/springboard/layout');
+  await page.getByRole('button', { name: 'Good enough' }).click();
+  await page.getByRole('button', { name: 'How much of other widths' }).click();
+  const rows = page.getByRole('table', { name: 'To buy, by the width it is sold in' }).getByRole('row');
+  await expect(rows).toHaveCount(5);
+  await expect(page.getByText('laying out…')).toHaveCount(0, { timeout: 60_000 });
+  const takes = await rows.locator('td:first-of-type').allInnerTexts();
+  const lengths = takes.map((text) => Number.parseFloat(text));
+  expect(lengths).toHaveLength(4);
+  expect(Math.max(...lengths)).toBe(lengths[0]);
+});
+
+test('short of cloth: each way out is laid out for real and says whether it is enough', async ({ page }) => {
+  await visit(page, '/garments/backstage/layout');
+  await expect(page.getByText('Short on the shelf by')).toBeVisible();
+  await page.getByRole('button', { name: 'Good enough' }).click();
+  await page.getByLabel('Cut with').selectOption({ label: 'Scissors, 6 mm apart' });
+  await page.getByRole('button', { name: 'What would make it enough' }).click();
+  const ways = page.getByRole('table', { name: 'Ways to take less' });
+  await expect(ways.getByText('Cut with a rotary cutter')).toBeVisible();
+  await expect(ways.getByText('laying out…')).toHaveCount(0, { timeout: 60_000 });
+  await expect(ways.getByText(/^(enough|short by)/).first()).toBeVisible();
+});

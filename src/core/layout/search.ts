@@ -235,7 +235,10 @@ class Search {
       if (anew && fits) {
         drawnTogether(lying, room, DRAWN_CELLS * cellMm);
         evened(lying, room);
-        if (this.take(lying, spots)) return;
+        if (this.take(lying, spots)) {
+          yield* this.tightening(lying, spots, NEAR_CELLS * cellMm);
+          return;
+        }
       }
       const deep = settled(lying, room, { apartMm: this.shapes.apartMm, nearMm: NEAR_CELLS * cellMm });
       if (fits && deep < NEARLY_MM && deep > this.shapes.apartMm) evened(lying, room);

@@ -28,6 +28,8 @@ export interface ClothPiece extends LayoutPiece {
   readonly label: string;
   /** The ticket’s rows it is cut for. */
   readonly rows: readonly string[];
+  /** A band, casing, strap or tie: a rectangle that the ticket has. */
+  readonly isBand: boolean;
   /** Nobody drew it: a rectangle as large as the plan’s sizes say. */
   readonly standsIn: boolean;
 }
@@ -109,6 +111,7 @@ function shapedPieces(
         ring: ring ?? standIn(inputs, kind.pieces.find(({ id }) => id === mine[0]) as Piece),
         count: mine.reduce((sum, id) => sum + count(id), 0),
         mirrored: sides.length > 1 ? 'half' : 'no',
+        isBand: false,
         standsIn: ring === undefined,
       },
     ];
@@ -117,7 +120,17 @@ function shapedPieces(
   const loose = rows.flatMap(({ id, label }): readonly ClothPiece[] => {
     const piece = kind.pieces.find((one) => one.id === id) as Piece;
     if (shaped.has(id)) return [];
-    return [{ id, label, rows: [id], ring: standIn(inputs, piece), count: count(id), standsIn: true }];
+    return [
+      {
+        id,
+        label,
+        rows: [id],
+        ring: standIn(inputs, piece),
+        count: count(id),
+        isBand: false,
+        standsIn: true,
+      },
+    ];
   });
   return [...byShape, ...loose];
 }
@@ -134,6 +147,7 @@ function rectanglePiece(inputs: LaidInputs, { id, label, longMm, wideMm, count }
     count: Math.max(1, Math.round(count)),
     // A rectangle turned by half is itself; one that need not stretch in its length may lie either way.
     turns: way === undefined ? [0, 90] : [0],
+    isBand: true,
     standsIn: false,
   };
 }

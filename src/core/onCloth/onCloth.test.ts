@@ -135,6 +135,7 @@ const band: ClothPiece = {
   ring: rectangle(600, 50),
   count: 1,
   turns: [0],
+  isBand: true,
   standsIn: false,
 };
 

@@ -21,8 +21,10 @@ import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import { GarmentProvider, useGarment } from '../page/useGarment';
 import { ClothPicture } from './ClothPicture';
+import { OtherWidths } from './OtherWidths';
 import styles from './Layout.module.css';
 import { useLayout } from './useLayout';
+import { WaysOut } from './WaysOut';
 
 /** The pieces of a garment on each of its cloths, laid out to be short, and how much of it to buy. */
 export const LayoutPage = ({ view }: { view: GarmentView }) => (
@@ -135,7 +137,8 @@ interface DeskProps {
 
 function Desk({ on, widthMm, cutWith }: DeskProps) {
   const { unit } = useUnit();
-  const { around } = useGarment().plan.cloths[on.role] ?? {};
+  const { garment, plan } = useGarment();
+  const { around } = plan.cloths[on.role] ?? {};
   const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
   const asked = useMemo((): ToLayOut => {
     const usable = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
@@ -145,6 +148,8 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
   const { run, pause, stop } = useLayout(problem);
   if (!asked.ok) return <Refused asked={asked} />;
   const best = run?.best;
+  const isShort =
+    best && planBuying(createLedger(), { cloth, laidMm: best.lengthMm, unit }).short !== undefined;
   return (
     <section className={styles.desk} aria-label="Layout" data-state={run?.state ?? 'looking'}>
       {best && problem ? (
@@ -189,6 +194,16 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
           </li>
         ))}
       </ol>
+      {isShort && problem && (
+        <WaysOut
+          pieces={on.pieces}
+          cloth={cloth}
+          widthMm={problem.widthMm}
+          cutWith={cutWith}
+          seamMm={garment.pattern.seamAllowanceMm}
+        />
+      )}
+      <OtherWidths pieces={on.pieces} cloth={cloth} cutWith={cutWith} />
       {widthMm !== undefined && best && (
         <p className="soft small">
           Laid on {formatLength(problem?.widthMm ?? widthMm, unit)}, {GAPS_MM[cutWith]} mm between pieces.

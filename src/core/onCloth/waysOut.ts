@@ -1,0 +1,112 @@
+import { boundsOfPoints, rectangle } from '../geometry/ring';
+import type { LayoutProblem } from '../layout/problem';
+import type { ClothPiece } from './garmentPieces';
+import { toLayOut, type CutWith } from './toLayOut';
+
+/** A way to take less cloth: what is done, what it costs, and what is then laid out. */
+export interface WayOut {
+  readonly id: 'rotary' | 'turned' | 'parts' | 'nap' | 'apart';
+  readonly label: string;
+  readonly caution: string;
+  readonly problem: LayoutProblem;
+}
+
+interface Asked {
+  readonly widthMm: number;
+  readonly cutWith: CutWith;
+  /** What a seam that joins two parts of a band takes of each, mm. */
+  readonly seamMm: number;
+}
+
+/** Shorter bands are not pieced, mm: two seams in a cuff are in the way (common practice, no source). */
+const PIECED_FROM_MM = 300;
+
+/** The ways that could make a cloth enough, each as something to lay out: only those that change something. */
+export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly WayOut[] {
+  const { widthMm, cutWith, seamMm } = asked;
+  const bands = pieces.filter(({ isBand }) => isBand);
+  const fixed = bands.filter(({ turns }) => turns?.length === 1);
+  const long = bands.filter((band) => longOf(band) >= PIECED_FROM_MM);
+  const oneWay = pieces.some(({ turns, isBand }) => !isBand && turns?.length === 1);
+  const changed = (which: readonly ClothPiece[], change: (piece: ClothPiece) => readonly ClothPiece[]) =>
+    pieces.flatMap((piece) => (which.includes(piece) ? change(piece) : [piece]));
+  const way = (
+    told: Omit<WayOut, 'problem'>,
+    laid: readonly ClothPiece[],
+    tool: CutWith = cutWith,
+  ): readonly WayOut[] => {
+    const found = toLayOut(laid, { widthMm, cutWith: tool });
+    return found.ok ? [{ ...told, problem: found.problem }] : [];
+  };
+  return [
+    ...(cutWith === 'scissors'
+      ? way(
+          {
+            id: 'rotary',
+            label: 'Cut with a rotary cutter',
+            caution: 'Pieces then lie 3 mm apart: on one flat layer, held by weights.',
+          },
+          pieces,
+          'rotary',
+        )
+      : []),
+    ...(fixed.length > 0
+      ? way(
+          {
+            id: 'turned',
+            label: 'Turn bands by a quarter',
+            caution: 'Only where the cloth stretches enough that way too: pull it first.',
+          },
+          changed(fixed, (band) => [{ ...band, turns: [0, 90] }]),
+        )
+      : []),
+    ...(long.length > 0
+      ? way(
+          {
+            id: 'parts',
+            label: 'Cut long bands in two parts',
+            caution: 'One seam more in each; lay it where a seam of the garment is.',
+          },
+          changed(long, (band) => [inTwo(band, seamMm)]),
+        )
+      : []),
+    ...(bands.length > 0 && bands.length < pieces.length
+      ? way(
+          {
+            id: 'apart',
+            label: 'Bands out of another cloth',
+            caution: 'It needs the stretch that the bands were planned with.',
+          },
+          changed(bands, () => []),
+        )
+      : []),
+    ...(oneWay
+      ? way(
+          {
+            id: 'nap',
+            label: 'Turn pieces by half against the nap',
+            caution: 'Nap and print then run the other way on some: seen where pieces meet.',
+          },
+          pieces.map((piece) =>
+            piece.isBand
+              ? piece
+              : { ...piece, turns: (piece.turns ?? [0]).flatMap((turn) => [turn, turn + 180]) },
+          ),
+        )
+      : []),
+  ];
+}
+
+const sizeOf = ({ ring }: ClothPiece): readonly [number, number] => {
+  const { left, right, top, bottom } = boundsOfPoints(ring);
+  return [right - left, bottom - top];
+};
+const longOf = (piece: ClothPiece): number => Math.max(...sizeOf(piece));
+
+/** Each half as long as half the band and the seam that joins it. */
+function inTwo(band: ClothPiece, seamMm: number): ClothPiece {
+  const [across, along] = sizeOf(band);
+  const half = (mm: number): number => mm / 2 + seamMm;
+  const ring = across >= along ? rectangle(half(across), along) : rectangle(across, half(along));
+  return { ...band, ring, count: 2 * band.count };
+}

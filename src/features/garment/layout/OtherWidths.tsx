@@ -1,0 +1,95 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo, useState } from 'react';
+import { createLedger } from '@/core/explain/ledger';
+import type { Cloth } from '@/core/facts/cloth';
+import type { LayoutProblem } from '@/core/layout/problem';
+import { planBuying, SOLD_WIDTHS_MM, washedWidth } from '@/core/onCloth/buy';
+import type { ClothPiece } from '@/core/onCloth/garmentPieces';
+import { toLayOut, type CutWith } from '@/core/onCloth/toLayOut';
+import { formatLength } from '@/core/units/formatLength';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { NumbersProvider } from '@/ui/numbers';
+import { useUnit } from '@/ui/unit';
+import styles from './Layout.module.css';
+import { useLengths } from './useLengths';
+
+interface Props {
+  readonly pieces: readonly ClothPiece[];
+  readonly cloth: Cloth;
+  readonly cutWith: CutWith;
+}
+
+interface Sold {
+  readonly widthMm: number;
+  readonly problem: LayoutProblem | undefined;
+}
+
+/** How much to buy of the widths that cloth is usually sold in, once somebody asks. */
+export function OtherWidths({ pieces, cloth, cutWith }: Props) {
+  const { unit } = useUnit();
+  const sold = useMemo(
+    () =>
+      SOLD_WIDTHS_MM.map((widthMm): Sold => {
+        const usable = washedWidth(createLedger(), cloth, widthMm).value;
+        const asked = toLayOut(pieces, { widthMm: usable, cutWith });
+        return { widthMm, problem: asked.ok ? asked.problem : undefined };
+      }),
+    [pieces, cloth, cutWith],
+  );
+  const [asked, setAsked] = useState(false);
+  const problems = useMemo(() => sold.flatMap(({ problem }) => (problem ? [problem] : [])), [sold]);
+  const lengths = useLengths(asked ? problems : undefined);
+  if (!asked)
+    return (
+      <Button variant="text" onClick={() => setAsked(true)}>
+        How much of other widths
+      </Button>
+    );
+  return (
+    <table className={styles.compared}>
+      <caption>To buy, by the width it is sold in</caption>
+      <thead>
+        <tr>
+          <th scope="col">Width</th>
+          <th scope="col">Takes</th>
+          <th scope="col">To buy</th>
+        </tr>
+      </thead>
+      <tbody>
+        {sold.map(({ widthMm, problem }) => (
+          <tr key={widthMm}>
+            <th scope="row">{formatLength(widthMm, unit)}</th>
+            {problem ? (
+              <Length laidMm={lengths.get(problem)} cloth={cloth} />
+            ) : (
+              <td colSpan={2}>too narrow for a piece</td>
+            )}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Length({ laidMm, cloth }: { laidMm: number | undefined; cloth: Cloth }) {
+  const { unit } = useUnit();
+  if (laidMm === undefined)
+    return (
+      <td colSpan={2} aria-busy="true">
+        laying out…
+      </td>
+    );
+  const book = createLedger();
+  const { laid, buy } = planBuying(book, { cloth, laidMm, unit });
+  return (
+    <NumbersProvider numbers={book.numbers}>
+      <td>
+        <ExplainedNumber id={laid.id} />
+      </td>
+      <td>
+        <ExplainedNumber id={buy.id} />
+      </td>
+    </NumbersProvider>
+  );
+}

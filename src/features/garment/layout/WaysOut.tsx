@@ -1,0 +1,94 @@
+'use client';
+import Button from '@mui/material/Button';
+import { useMemo, useState } from 'react';
+import { createLedger } from '@/core/explain/ledger';
+import type { Cloth } from '@/core/facts/cloth';
+import { planBuying } from '@/core/onCloth/buy';
+import type { ClothPiece } from '@/core/onCloth/garmentPieces';
+import type { CutWith } from '@/core/onCloth/toLayOut';
+import { waysOut } from '@/core/onCloth/waysOut';
+import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { NumbersProvider } from '@/ui/numbers';
+import { useUnit } from '@/ui/unit';
+import styles from './Layout.module.css';
+import { useLengths } from './useLengths';
+
+interface Props {
+  readonly pieces: readonly ClothPiece[];
+  readonly cloth: Cloth;
+  /** Usable, washed. */
+  readonly widthMm: number;
+  readonly cutWith: CutWith;
+  readonly seamMm: number;
+}
+
+/** What could make a cloth enough that is too short, each way laid out for real once somebody asks. */
+export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm }: Props) {
+  const ways = useMemo(
+    () => waysOut(pieces, { widthMm, cutWith, seamMm }),
+    [pieces, widthMm, cutWith, seamMm],
+  );
+  const problems = useMemo(() => ways.map(({ problem }) => problem), [ways]);
+  const [asked, setAsked] = useState(false);
+  const lengths = useLengths(asked ? problems : undefined);
+  if (ways.length === 0)
+    return (
+      <p>The cloth is too short for these pieces, however they lie: buy more, or make the garment shorter.</p>
+    );
+  if (!asked)
+    return (
+      <Button variant="outlined" onClick={() => setAsked(true)}>
+        What would make it enough
+      </Button>
+    );
+  return (
+    <table className={styles.compared}>
+      <caption>Ways to take less</caption>
+      <thead>
+        <tr>
+          <th scope="col">Way</th>
+          <th scope="col">Takes</th>
+          <th scope="col">On the shelf</th>
+        </tr>
+      </thead>
+      <tbody>
+        {ways.map(({ id, label, caution, problem }) => (
+          <tr key={id}>
+            <th scope="row">
+              {label}
+              <p className="soft small">{caution}</p>
+            </th>
+            <Verdict laidMm={lengths.get(problem)} cloth={cloth} />
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Verdict({ laidMm, cloth }: { laidMm: number | undefined; cloth: Cloth }) {
+  const { unit } = useUnit();
+  if (laidMm === undefined)
+    return (
+      <td colSpan={2} aria-busy="true">
+        laying out…
+      </td>
+    );
+  const book = createLedger();
+  const { laid, over, short } = planBuying(book, { cloth, laidMm, unit });
+  return (
+    <NumbersProvider numbers={book.numbers}>
+      <td>
+        <ExplainedNumber id={laid.id} />
+      </td>
+      <td>
+        {over && 'enough'}
+        {short && (
+          <>
+            short by <ExplainedNumber id={short.id} />
+          </>
+        )}
+      </td>
+    </NumbersProvider>
+  );
+}
