@@ -91,7 +91,6 @@ test('of the widths it is sold in, the wider never takes more, and one that is t
   page,
 }) => {
   await visit(page, '/garments/springboard/layout');
-  await page.getByRole('button', { name: 'Good enough' }).click();
   await page.getByRole('button', { name: 'How much of other widths' }).click();
   const rows = page.getByRole('table', { name: 'To buy, by the width it is sold in' }).getByRole('row');
   await expect(rows).toHaveCount(5);
@@ -103,9 +102,11 @@ test('of the widths it is sold in, the wider never takes more, and one that is t
 });
 
 test('short of cloth: each way out is laid out for real and says whether it is enough', async ({ page }) => {
-  await visit(page, '/garments/backstage/layout');
+  await visit(page, '/garments/encore/layout');
+  const field = page.getByLabel(/Width of the cloth/);
+  await field.fill('90');
+  await field.blur();
   await expect(page.getByText('Short on the shelf by')).toBeVisible();
-  await page.getByRole('button', { name: 'Good enough' }).click();
   await page.getByLabel('Cut with').selectOption({ label: 'Scissors, 6 mm apart' });
   await page.getByRole('button', { name: 'What would make it enough' }).click();
   const ways = page.getByRole('table', { name: 'Ways to take less' });
