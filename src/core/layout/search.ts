@@ -11,7 +11,7 @@ import { Strip } from './strip';
 
 /** How many cells a piece of middling size is wide: for the first layout, and where pieces are put together like a jigsaw. */
 const ROUGH_CELLS = 20;
-const FINE_CELLS = 40;
+const FINE_CELLS = 34;
 /** Cells of all maps of two shapes together, at most: they are kept. */
 const MOST_CELLS = 16e6;
 /** No finer than this, mm: cloth is not cut more exactly. */
