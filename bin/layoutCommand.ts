@@ -8,6 +8,7 @@ import { Searching, shortest, type Progress } from '../src/core/layout/progress'
  * layout is printed. Exits 2 with a sentence where the file is refused, 3 where a piece does not fit on the cloth.
  */
 const LOOKING = 2;
+const WAITED_SECONDS = 60;
 
 if (isMainThread) void main();
 else parentPort?.postMessage(look(workerData as LayoutFile));
@@ -24,8 +25,9 @@ async function main(): Promise<void> {
   );
   const found = [look(file), ...(await Promise.all(others))];
   const best = shortest(found.map((one) => one.best));
-  if (!best)
+  if (!best && found.every(({ ended }) => ended))
     fail('A piece is wider than the cloth at every turn it may have: let it turn, or take a wider cloth.', 3);
+  if (!best) fail('No layout was found in that time: give more seconds, or more steps.', 3);
   const steps = found.reduce((sum, one) => sum + one.steps, 0);
   process.stdout.write(`${writeLayout(file.problem, best, steps)}\n`);
 }
@@ -42,7 +44,9 @@ function look({ problem, seed, until }: LayoutFile): Progress {
   const search = new Searching(problem, seed);
   if ('steps' in until) return search.goOn(({ steps }) => steps < until.steps);
   const end = performance.now() + 1000 * until.seconds;
-  return search.goOn(() => performance.now() < end);
+  // A first layout is waited for, however slow the machine.
+  const last = end + 1000 * WAITED_SECONDS;
+  return search.goOn(({ best }) => performance.now() < (best ? end : last));
 }
 
 function readText(file: string): string {
