@@ -1,9 +1,8 @@
 import { MaxRectsPacker } from 'maxrects-packer/dist/maxrects-packer.mjs';
 import { boundsOfPoints } from '../src/core/geometry/ring';
-import { areaOfRings } from '../src/core/geometry/clip';
 import { kindOf } from '../src/core/garments/kindOf';
 import { Searching } from '../src/core/layout/progress';
-import type { LayoutPiece, LayoutProblem } from '../src/core/layout/problem';
+import { areaOfPieces, type LayoutPiece, type LayoutProblem } from '../src/core/layout/problem';
 import { randomFrom, shuffled } from '../src/core/layout/random';
 import { jigsaw } from '../src/core/layout/testJigsaws';
 import { piecesOnCloth } from '../src/core/onCloth/garmentPieces';
@@ -76,8 +75,7 @@ export function garmentLengths(): {
       if (!asked.ok || !drawn || pieces.some(({ standsIn }) => standsIn)) return [];
       const { best } = new Searching(asked.problem, 1).goOn(({ steps }) => steps < STEPS);
       if (!best) return [];
-      const area = pieces.reduce((sum, { ring, count }) => sum + count * Math.abs(areaOfRings([ring])), 0);
-      const least = Math.max(area / asked.problem.widthMm, ...pieces.map(heightOf));
+      const least = Math.max(areaOfPieces(pieces) / asked.problem.widthMm, ...pieces.map(heightOf));
       return [{ overRectangles: best.lengthMm / packedMm(asked.problem), overLeast: best.lengthMm / least }];
     });
   });

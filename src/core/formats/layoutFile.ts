@@ -2,6 +2,7 @@ import { crossingsOf } from '../geometry/ring';
 import type { Point } from '../geometry/point';
 import { areaOfRings } from '../geometry/clip';
 import {
+  areaOfPieces,
   mirrorings,
   type Layout,
   type LayoutPiece,
@@ -154,11 +155,10 @@ function onlyKnown(
 
 /** A layout as it is printed: `docs/formats/layout.json`. */
 export function writeLayout({ widthMm, pieces }: LayoutProblem, layout: Layout, steps: number): string {
-  const area = pieces.reduce((sum, { ring, count }) => sum + count * Math.abs(areaOfRings([ring])), 0);
   return JSON.stringify(
     {
       lengthMm: layout.lengthMm,
-      use: area / (widthMm * layout.lengthMm),
+      use: areaOfPieces(pieces) / (widthMm * layout.lengthMm),
       steps,
       placements: layout.placements,
     },

@@ -46,6 +46,10 @@ export const ringsWithin = (box: Bounds, rings: Rings): Rings =>
 /** Area of rings together, mm²: holes count against it. */
 export const areaOfRings = (rings: Rings): number => Clipper.areaPathsD(given(rings));
 
+/** The ring as it runs clockwise as it is seen. */
+export const clockwise = (ring: readonly Point[]): readonly Point[] =>
+  areaOfRings([ring]) < 0 ? ring.toReversed() : ring;
+
 /** The ring of the largest area; nothing where there is none. */
 export function largestOf(rings: Rings): readonly Point[] | undefined {
   const sized = rings.map((ring) => ({ ring, area: areaOfRings([ring]) }));
@@ -58,11 +62,15 @@ export const simplified = (ring: readonly Point[], offMm: number): readonly Poin
 
 /** A ring with `byMm` more all round, its corners rounded, to within `offMm`. */
 export function grown(ring: readonly Point[], byMm: number, offMm: number): readonly Point[] {
-  const wound = areaOfRings([ring]) < 0 ? ring.toReversed() : ring;
-  const [largest] = [
-    largestOf(
-      Clipper.inflatePathsD(given([wound]), byMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, offMm),
-    ),
-  ];
-  return largest ?? ring;
+  const round = [clockwise(ring)];
+  const rings = Clipper.inflatePathsD(
+    given(round),
+    byMm,
+    JoinType.Round,
+    EndType.Polygon,
+    2,
+    DECIMALS,
+    offMm,
+  );
+  return largestOf(rings) ?? ring;
 }

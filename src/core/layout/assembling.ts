@@ -1,24 +1,16 @@
 import { BLOCKED } from './contact';
-import type { Level, Turn } from './level';
+import type { Level, Spot, Turn } from './level';
 import type { Random } from './random';
 
-/** Where a copy could be laid, and for how long it lies along others and the cloth’s edges there, cells. */
-interface Candidate {
+/** A copy that was laid. */
+export interface Laid extends Spot {
   readonly item: number;
-  readonly turn: number;
   readonly at: Turn;
-  readonly column: number;
-  readonly row: number;
-  along: number;
 }
 
-/** A copy that was laid. */
-export interface Laid {
-  readonly item: number;
-  readonly turn: number;
-  readonly at: Turn;
-  readonly column: number;
-  readonly row: number;
+/** Where a copy could be laid, and for how long it lies along others and the cloth’s edges there, cells. */
+interface Candidate extends Laid {
+  along: number;
 }
 
 /** A copy that touches others along less than this share of its edge is not laid: it would be in the way. */
@@ -71,15 +63,16 @@ export class Assembly {
 
   /** Lays what fits. */
   fill(): void {
-    for (let next = this.pick(); next; next = this.pick()) {
-      const { item } = next;
-      this.laid.push(next);
-      this.candidates = this.candidates.filter((one) => one.item !== item && this.meets(one, next as Laid));
-      const left = new Set(this.laid.map((one) => one.item));
-      this.turns.forEach((own, other) => {
-        if (!left.has(other)) own.forEach((at, turn) => this.beside(other, turn, at, next as Laid));
-      });
-    }
+    for (let next = this.pick(); next; next = this.pick()) this.layDown(next);
+  }
+
+  private layDown(next: Laid): void {
+    this.laid.push(next);
+    this.candidates = this.candidates.filter((one) => one.item !== next.item && this.meets(one, next));
+    const known = new Set(this.laid.map(({ item }) => item));
+    this.turns.forEach((own, item) => {
+      if (!known.has(item)) own.forEach((at, turn) => this.beside(item, turn, at, next));
+    });
   }
 
   private pick(): Candidate | undefined {

@@ -1,5 +1,4 @@
-import { areaOfRings, shared, without } from '../geometry/clip';
-import type { Point } from '../geometry/point';
+import { areaOfRings, clockwise, shared, without } from '../geometry/clip';
 import { boundsOfPoints, rectangle, type Bounds } from '../geometry/ring';
 import {
   FULL_TURN,
@@ -11,7 +10,7 @@ import {
 } from './problem';
 
 /** Overlaps smaller than this are rounding, mm². */
-export const OVERLAP_MM2 = 0.01;
+const OVERLAP_MM2 = 0.01;
 /** How far from the fold an edge still lies on it, mm. */
 const ON_FOLD_MM = 0.01;
 
@@ -75,6 +74,3 @@ function placeFaults(name: string, piece: LayoutPiece, one: Placement, box: Boun
 
 const meet = (a: Bounds, b: Bounds): boolean =>
   a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
-
-const clockwise = (ring: readonly Point[]): readonly Point[] =>
-  areaOfRings([ring]) < 0 ? ring.toReversed() : ring;

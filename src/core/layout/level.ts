@@ -2,7 +2,6 @@ import { grown } from '../geometry/clip';
 import { BESIDE, contactMap, type ContactMap, type Peak } from './contact';
 import { depthMap } from './depth';
 import { maskOf, type Cover, type Mask } from './mask';
-export type { Cover };
 import { allOffsets, reversed, valueAt, type OffsetMap } from './offsets';
 import type { Shape } from './shapes';
 

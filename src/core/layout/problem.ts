@@ -1,3 +1,4 @@
+import { areaOfRings } from '../geometry/clip';
 import type { Point } from '../geometry/point';
 
 /** Degrees. */
@@ -38,6 +39,10 @@ export interface LayoutProblem {
   readonly gapMm: number;
   readonly pieces: readonly LayoutPiece[];
 }
+
+/** The area of all copies together, mm². */
+export const areaOfPieces = (pieces: readonly LayoutPiece[]): number =>
+  pieces.reduce((sum, { ring, count }) => sum + count * Math.abs(areaOfRings([ring])), 0);
 
 /** Where every copy lies, and how long the cloth has to be for it. */
 export interface Layout {

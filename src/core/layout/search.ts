@@ -1,7 +1,8 @@
 import { Assembly, ruined, type Laid } from './assembling';
 import { layoutFaults } from './check';
 import type { Lying } from './keeps';
-import { Level, type Cover, type Spot, type Turn } from './level';
+import { Level, type Spot, type Turn } from './level';
+import type { Cover } from './mask';
 import type { Layout, LayoutProblem, Placement } from './problem';
 import { randomFrom, type Random } from './random';
 import { separating } from './separate';

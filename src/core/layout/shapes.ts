@@ -1,4 +1,4 @@
-import { areaOfRings, grown } from '../geometry/clip';
+import { areaOfRings, clockwise, grown } from '../geometry/clip';
 import { point, type Point } from '../geometry/point';
 import { boundsOfPoints } from '../geometry/ring';
 import { FULL_TURN, placed, type LayoutPiece, type LayoutProblem } from './problem';
@@ -75,7 +75,7 @@ export class Shapes {
   private round(ring: readonly Point[]): readonly Point[] {
     const { gapMm } = this.problem;
     if (gapMm > 0) return grown(ring, gapMm / 2 + SMOOTH_MM, SMOOTH_MM);
-    return areaOfRings([ring]) < 0 ? ring.toReversed() : ring;
+    return clockwise(ring);
   }
 
   private shape(piece: LayoutPiece, turn: number, mirrored: boolean): Shape {

@@ -6,7 +6,7 @@ import { isAtLeastMm } from '../units/tolerance';
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 
 /** What shops cut in: 10 cm, or ⅛ yd (T). */
-export const SOLD_IN_MM: Readonly<Record<UnitSystem, number>> = { cm: 100, in: 4.5 * MM_PER_INCH };
+const SOLD_IN_MM: Readonly<Record<UnitSystem, number>> = { cm: 100, in: 4.5 * MM_PER_INCH };
 /** Widths that cloth is sold in, mm (T). */
 export const SOLD_WIDTHS_MM = [1150, 1400, 1500, 1600] as const;
 

@@ -9,12 +9,12 @@ import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import type { Point } from '../geometry/point';
 import { rectangle } from '../geometry/ring';
 import type { LayoutPiece } from '../layout/problem';
+import { stripOf } from '../paper/bandPieces';
 import { paperPieces } from '../paper/paperPieces';
 import { ringsOf } from '../paper/paperPiece';
 import type { GarmentPlan } from '../plan/types';
 import { rectanglesOf, type Rectangle } from '../ticket/rectangles';
-import type { TicketGroup } from '../ticket/types';
-import { wayOf } from './ways';
+import type { TicketRow } from '../ticket/types';
 
 export interface LaidInputs {
   readonly facts: GarmentFacts;
@@ -53,13 +53,18 @@ export function piecesOnCloth(inputs: LaidInputs): readonly OnCloth[] {
   const drawn = paperPieces(inputs, { nested: false, bands: false, opened: true });
   const rings = new Map(drawn.map((piece) => [piece.id, ringsOf(piece)[0] as readonly Point[]]));
   const rectangles = rectanglesOf(plan.ticket, plan.numbers);
+  const bands = new Set(rectangles.map(({ id }) => id));
   return clothRoles.flatMap((role): readonly OnCloth[] => {
     const group = plan.ticket.find((one) => one.role === role);
     if (!group) return [];
     const cloth = facts[role];
     const turns = cloth?.nap === 'one way' ? [0] : [0, 180];
     const pieces = [
-      ...shapedPieces(inputs, group, rings),
+      ...shapedPieces(
+        inputs,
+        group.rows.filter(({ id }) => !bands.has(id)),
+        rings,
+      ),
       ...rectangles.flatMap((one) =>
         group.rows.some(({ id }) => id === one.id) ? [rectanglePiece(inputs, one)] : [],
       ),
@@ -86,14 +91,11 @@ const turnedCloth = ({ plan }: LaidInputs, role: ClothRole): boolean =>
 
 function shapedPieces(
   inputs: LaidInputs,
-  group: TicketGroup,
+  ticketRows: readonly TicketRow[],
   rings: ReadonlyMap<string, readonly Point[]>,
 ): readonly ClothPiece[] {
   const { kind, plan } = inputs;
-  const rectangles = new Set(rectanglesOf(plan.ticket, plan.numbers).map(({ id }) => id));
-  const rows = group.rows.filter(
-    ({ id }) => !rectangles.has(id) && kind.pieces.some((piece) => piece.id === id),
-  );
+  const rows = ticketRows.filter(({ id }) => kind.pieces.some((piece) => piece.id === id));
   const count = (id: string): number => {
     const row = rows.find((one) => one.id === id);
     return row ? getNumber(plan.numbers, row.count).value : 0;
@@ -137,7 +139,7 @@ function shapedPieces(
 
 /** A band: its length across the cloth, or along it where the plan says so. */
 function rectanglePiece(inputs: LaidInputs, { id, label, longMm, wideMm, count }: Rectangle): ClothPiece {
-  const way = wayOf(inputs.plan, id);
+  const way = stripOf(inputs.plan, id)?.strip.way;
   const [across, along] = way === 'along' ? [wideMm, longMm] : [longMm, wideMm];
   return {
     id,

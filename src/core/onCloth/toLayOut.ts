@@ -7,7 +7,7 @@ export const GAPS_MM = { rotary: 3, scissors: 6 } as const;
 export type CutWith = keyof typeof GAPS_MM;
 
 /** More pieces than this lie in no home layout. */
-export const MOST_PIECES = 200;
+const MOST_PIECES = 200;
 
 /** A problem that can be searched, or what has to be done first. */
 export type ToLayOut =

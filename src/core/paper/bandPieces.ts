@@ -38,7 +38,8 @@ const BESIDE_MARKS = 0.375;
 /** They take no more of its length than lies between two marks. */
 const WORDS = 0.22;
 
-const stripOf = ({ edges }: Pick<Inputs, 'edges'>, row: string) =>
+/** The strip that a row of the ticket is, with what it is for. */
+export const stripOf = ({ edges }: Pick<Inputs, 'edges'>, row: string) =>
   edges.flatMap(({ use, strips }) =>
     strips.flatMap((strip) => (strip.rows.includes(row) ? [{ use, strip }] : [])),
   )[0];

@@ -3,12 +3,11 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { createLedger } from '@/core/explain/ledger';
+import { createLedger, type Ledger } from '@/core/explain/ledger';
 import { newCloth, type ClothDirection } from '@/core/facts/cloth';
 import { lengthMm } from '@/core/facts/spec';
-import { areaOfRings } from '@/core/geometry/clip';
-import type { Layout, LayoutProblem } from '@/core/layout/problem';
-import { planBuying, washedWidth } from '@/core/onCloth/buy';
+import { areaOfPieces, type LayoutProblem } from '@/core/layout/problem';
+import { planBuying, washedWidth, type Buying } from '@/core/onCloth/buy';
 import { piecesOnCloth, type ClothPiece, type ClothRole, type OnCloth } from '@/core/onCloth/garmentPieces';
 import { GAPS_MM, toLayOut, type CutWith, type ToLayOut } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
@@ -148,13 +147,13 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
   const { run, pause, stop } = useLayout(problem);
   if (!asked.ok) return <Refused asked={asked} />;
   const best = run?.best;
-  const isShort =
-    best && planBuying(createLedger(), { cloth, laidMm: best.lengthMm, unit }).short !== undefined;
+  const book = createLedger();
+  const buying = best && planBuying(book, { cloth, laidMm: best.lengthMm, unit });
   return (
     <section className={styles.desk} aria-label="Layout" data-state={run?.state ?? 'looking'}>
-      {best && problem ? (
+      {best && buying && problem ? (
         <>
-          <Figures on={on} best={best} problem={problem} widthMm={widthMm as number} />
+          <Figures book={book} buying={buying} problem={problem} widthMm={widthMm as number} />
           <ClothPicture
             layout={best}
             pieces={on.pieces}
@@ -194,7 +193,7 @@ function Desk({ on, widthMm, cutWith }: DeskProps) {
           </li>
         ))}
       </ol>
-      {isShort && problem && (
+      {buying?.short && problem && (
         <WaysOut
           pieces={on.pieces}
           cloth={cloth}
@@ -232,28 +231,21 @@ const saidOf = ({ cloth }: OnCloth, around: ClothDirection | undefined): string 
   ].join(' · ');
 
 interface FiguresProps {
-  readonly on: OnCloth;
-  readonly best: Layout;
+  readonly book: Ledger;
+  readonly buying: Buying;
   readonly problem: LayoutProblem;
   readonly widthMm: number;
 }
 
-function Figures({ on, best, problem, widthMm }: FiguresProps) {
+function Figures({ book, buying: { laid, buy, over, short }, problem, widthMm }: FiguresProps) {
   const { unit } = useUnit();
-  const book = createLedger();
-  const cloth = on.cloth ?? newCloth('cloth');
-  const { laid, buy, over, short } = planBuying(book, { cloth, laidMm: best.lengthMm, unit });
-  const area = problem.pieces.reduce(
-    (sum, { ring, count }) => sum + count * Math.abs(areaOfRings([ring])),
-    0,
-  );
   const use = book.work('layout.use', {
     label: 'use of the cloth',
     unit: 'share',
     mark: 'D',
     formula: 'A / (W * L)',
     terms: {
-      A: { label: 'area of the pieces, mm²', value: area, unit: 'count', mark: 'D' },
+      A: { label: 'area of the pieces, mm²', value: areaOfPieces(problem.pieces), unit: 'count', mark: 'D' },
       W: { label: 'width laid on', value: problem.widthMm, unit: 'mm', mark: 'D' },
       L: laid,
     },

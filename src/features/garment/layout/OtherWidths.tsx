@@ -4,13 +4,13 @@ import { useMemo, useState } from 'react';
 import { createLedger } from '@/core/explain/ledger';
 import type { Cloth } from '@/core/facts/cloth';
 import type { LayoutProblem } from '@/core/layout/problem';
-import { planBuying, SOLD_WIDTHS_MM, washedWidth } from '@/core/onCloth/buy';
+import { SOLD_WIDTHS_MM, washedWidth } from '@/core/onCloth/buy';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import { toLayOut, type CutWith } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
-import { NumbersProvider } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
+import { ComparedLength } from './ComparedLength';
 import styles from './Layout.module.css';
 import { useLengths } from './useLengths';
 
@@ -61,7 +61,11 @@ export function OtherWidths({ pieces, cloth, cutWith }: Props) {
           <tr key={widthMm}>
             <th scope="row">{formatLength(widthMm, unit)}</th>
             {problem ? (
-              <Length laidMm={lengths.get(problem)} cloth={cloth} />
+              <ComparedLength
+                laidMm={lengths.get(problem)}
+                cloth={cloth}
+                says={({ buy }) => <ExplainedNumber id={buy.id} />}
+              />
             ) : (
               <td colSpan={2}>too narrow for a piece</td>
             )}
@@ -69,27 +73,5 @@ export function OtherWidths({ pieces, cloth, cutWith }: Props) {
         ))}
       </tbody>
     </table>
-  );
-}
-
-function Length({ laidMm, cloth }: { laidMm: number | undefined; cloth: Cloth }) {
-  const { unit } = useUnit();
-  if (laidMm === undefined)
-    return (
-      <td colSpan={2} aria-busy="true">
-        laying out…
-      </td>
-    );
-  const book = createLedger();
-  const { laid, buy } = planBuying(book, { cloth, laidMm, unit });
-  return (
-    <NumbersProvider numbers={book.numbers}>
-      <td>
-        <ExplainedNumber id={laid.id} />
-      </td>
-      <td>
-        <ExplainedNumber id={buy.id} />
-      </td>
-    </NumbersProvider>
   );
 }

@@ -1,15 +1,13 @@
 'use client';
 import Button from '@mui/material/Button';
-import { useMemo, useState } from 'react';
-import { createLedger } from '@/core/explain/ledger';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { Cloth } from '@/core/facts/cloth';
-import { planBuying } from '@/core/onCloth/buy';
+import type { Buying } from '@/core/onCloth/buy';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import type { CutWith } from '@/core/onCloth/toLayOut';
 import { waysOut } from '@/core/onCloth/waysOut';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
-import { NumbersProvider } from '@/ui/numbers';
-import { useUnit } from '@/ui/unit';
+import { ComparedLength } from './ComparedLength';
 import styles from './Layout.module.css';
 import { useLengths } from './useLengths';
 
@@ -58,7 +56,7 @@ export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm }: Props) {
               {label}
               <p className="soft small">{caution}</p>
             </th>
-            <Verdict laidMm={lengths.get(problem)} cloth={cloth} />
+            <ComparedLength laidMm={lengths.get(problem)} cloth={cloth} says={verdict} />
           </tr>
         ))}
       </tbody>
@@ -66,29 +64,13 @@ export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm }: Props) {
   );
 }
 
-function Verdict({ laidMm, cloth }: { laidMm: number | undefined; cloth: Cloth }) {
-  const { unit } = useUnit();
-  if (laidMm === undefined)
-    return (
-      <td colSpan={2} aria-busy="true">
-        laying out…
-      </td>
-    );
-  const book = createLedger();
-  const { laid, over, short } = planBuying(book, { cloth, laidMm, unit });
-  return (
-    <NumbersProvider numbers={book.numbers}>
-      <td>
-        <ExplainedNumber id={laid.id} />
-      </td>
-      <td>
-        {over && 'enough'}
-        {short && (
-          <>
-            short by <ExplainedNumber id={short.id} />
-          </>
-        )}
-      </td>
-    </NumbersProvider>
-  );
-}
+const verdict = ({ over, short }: Buying): ReactNode => (
+  <>
+    {over && 'enough'}
+    {short && (
+      <>
+        short by <ExplainedNumber id={short.id} />
+      </>
+    )}
+  </>
+);
