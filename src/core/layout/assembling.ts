@@ -29,6 +29,7 @@ export class Assembly {
   private candidates: Candidate[] = [];
   private readonly areas: readonly number[];
   private readonly edges: readonly Edges[][];
+  private readonly pinned: readonly Laid[];
 
   constructor(
     private readonly level: Level,
@@ -38,6 +39,9 @@ export class Assembly {
   ) {
     this.areas = turns.map(([first]) => first!.shape.areaMm2);
     this.edges = turns.map((own) => own.map((turn) => edgesOf(turn)));
+    this.pinned = turns.flatMap(([at], item): readonly Laid[] =>
+      at?.pinnedRow === undefined ? [] : [{ item, at, turn: 0, column: at.minColumn, row: at.pinnedRow }],
+    );
   }
 
   /** The area of what is not laid. */
@@ -46,17 +50,17 @@ export class Assembly {
     return this.areas.reduce((sum, area, item) => (laid.has(item) ? sum : sum + area), 0);
   }
 
-  /** Lays these and nothing else. */
+  /** Lays these, those that are pinned, and nothing else. */
   keep(laid: readonly Laid[]): void {
-    this.laid = [...laid];
+    this.laid = [...this.pinned, ...laid.filter(({ at }) => at.pinnedRow === undefined)];
     this.candidates = [];
-    const known = new Set(laid.map(({ item }) => item));
+    const known = new Set(this.laid.map(({ item }) => item));
     this.turns.forEach((own, item) => {
       if (known.has(item)) return;
       own.forEach((at, turn) => {
         for (const column of [at.minColumn, at.maxColumn])
           for (const row of [0, this.lastRow(at)]) this.propose(item, turn, at, column, row);
-        for (const other of laid) this.beside(item, turn, at, other);
+        for (const other of this.laid) this.beside(item, turn, at, other);
       });
     });
   }

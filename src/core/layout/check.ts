@@ -2,6 +2,8 @@ import { areaOfRings, clockwise, shared, without } from '../geometry/clip';
 import { boundsOfPoints, rectangle, type Bounds } from '../geometry/ring';
 import {
   FULL_TURN,
+  lengthOf,
+  liesFaceDown,
   placed,
   type Layout,
   type LayoutPiece,
@@ -47,6 +49,22 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
         return areaMm2 > OVERLAP_MM2 ? [{ kind: 'overlap', pieces: [a.name, b.name], areaMm2 }] : [];
       }),
     ),
+  ];
+}
+
+/** What is wrong with the copies that are pinned, before anything else is laid. */
+export function pinnedFaults(problem: LayoutProblem): readonly LayoutFault[] {
+  const { pieces, pinned = [] } = problem;
+  const faults = layoutFaults(problem, { placements: pinned, lengthMm: lengthOf(pieces, pinned) });
+  return [
+    ...faults.filter(({ kind }) => kind !== 'count' && kind !== 'face'),
+    ...pinned.flatMap((one): readonly LayoutFault[] => {
+      const piece = pieces.find(({ id }) => id === one.piece);
+      if (!piece || one.copy > piece.count) return [{ kind: 'count', pieces: [one.piece] }];
+      const faceDown = liesFaceDown(piece, one.copy);
+      if (faceDown === undefined || faceDown === one.mirrored) return [];
+      return [{ kind: 'face', pieces: [`${one.piece} ${one.copy}`] }];
+    }),
   ];
 }
 

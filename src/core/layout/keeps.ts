@@ -35,7 +35,7 @@ export function keepsOf(lying: readonly Lying[], counting: Counting): Keeps {
   for (let a = 0; a < lying.length; a += 1) {
     for (let b = 0; b < lying.length; b += 1) {
       const [one, other] = [lying[a]!, lying[b]!];
-      if (a === b) continue;
+      if (a === b || (one.shape.pinnedAt && other.shape.pinnedAt)) continue;
       const [x, y] = [one.x - other.x, one.y - other.y];
       if (x > other.shape.widthMm + nearMm || -x > one.shape.widthMm + nearMm) continue;
       if (y > other.shape.heightMm + nearMm || -y > one.shape.heightMm + nearMm) continue;

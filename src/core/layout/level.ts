@@ -14,6 +14,8 @@ export interface Turn {
   readonly padY: number;
   readonly minColumn: number;
   readonly maxColumn: number;
+  /** The only row, of a copy that is pinned. */
+  readonly pinnedRow: number | undefined;
 }
 
 /** Where a copy lies: which of its shapes, and the cell of its corner. */
@@ -45,16 +47,25 @@ export class Level {
 
   private turnOf(shape: Shape): Turn {
     const { cellMm } = this;
+    const { pinnedAt } = shape;
     const pad = (mm: number): number => (Math.max(1, Math.ceil(mm / cellMm - HAIR)) * cellMm - mm) / 2;
-    const [padX, padY] = [pad(shape.widthMm), pad(shape.heightMm)];
+    const cellOf = (mm: number): number => Math.floor(mm / cellMm + HAIR);
+    const padX = pinnedAt ? pinnedAt.x - cellOf(pinnedAt.x) * cellMm : pad(shape.widthMm);
+    const padY = pinnedAt ? pinnedAt.y - cellOf(pinnedAt.y) * cellMm : pad(shape.heightMm);
     const mask = maskOf(
       shape.ring.map(({ x, y }) => ({ x: x + padX, y: y + padY })),
       cellMm,
       this.cover,
     );
+    const pinnedRow = pinnedAt && cellOf(pinnedAt.y);
+    if (pinnedAt) {
+      const column = cellOf(pinnedAt.x);
+      return { shape, mask, padX, padY, minColumn: column, maxColumn: column, pinnedRow };
+    }
     const room = (this.wideMm - shape.widthMm - padX) / cellMm;
     const most = this.cover === 'whole' ? Math.floor(room + HAIR) : Math.round(room);
-    return { shape, mask, padX, padY, minColumn: 0, maxColumn: shape.onFold ? Math.min(0, most) : most };
+    const maxColumn = shape.onFold ? Math.min(0, most) : most;
+    return { shape, mask, padX, padY, minColumn: 0, maxColumn, pinnedRow };
   }
 
   of(shape: Shape): Turn {

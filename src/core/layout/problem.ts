@@ -38,6 +38,8 @@ export interface LayoutProblem {
   /** Kept free between pieces, mm. */
   readonly gapMm: number;
   readonly pieces: readonly LayoutPiece[];
+  /** Copies that stay where they lie. */
+  readonly pinned?: readonly Placement[];
 }
 
 /** The area of all copies together, mm². */
@@ -49,6 +51,18 @@ export interface Layout {
   readonly placements: readonly Placement[];
   readonly lengthMm: number;
 }
+
+/** Every second copy lies face down where half of them do; `undefined` where it may lie either way. */
+export function liesFaceDown({ mirrored }: LayoutPiece, copy: number): boolean | undefined {
+  return mirrored === 'free' ? undefined : mirrored === 'half' && copy % 2 === 0;
+}
+
+/** How long the cloth has to be for pieces where they lie, mm. */
+export const lengthOf = (pieces: readonly LayoutPiece[], placements: readonly Placement[]): number =>
+  placements.reduce((most, one) => {
+    const ring = pieces.find(({ id }) => id === one.piece)?.ring ?? [];
+    return Math.max(most, ...ring.map((corner) => placed(one)(corner).y));
+  }, 0);
 
 /** A point of a piece on the cloth. */
 export function placed({ x, y, turn, mirrored }: Omit<Placement, 'piece' | 'copy'>): (one: Point) => Point {

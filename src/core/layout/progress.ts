@@ -14,8 +14,9 @@ export class Searching {
   private readonly steps: Generator<Layout | undefined, void>;
   private now: Progress = { best: undefined, steps: 0, ended: false };
 
-  constructor(problem: LayoutProblem, seed: number) {
-    this.steps = searching(problem, seed);
+  /** It begins from a layout known before, where there is one. */
+  constructor(problem: LayoutProblem, seed: number, start?: Layout) {
+    this.steps = searching(problem, seed, start);
   }
 
   get progress(): Progress {

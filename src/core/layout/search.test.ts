@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { rectangle } from '../geometry/ring';
 import { point, type Point } from '../geometry/point';
-import { layoutFaults } from './check';
-import type { Layout, LayoutPiece, LayoutProblem } from './problem';
+import { layoutFaults, pinnedFaults } from './check';
+import { lengthOf, type Layout, type LayoutPiece, type LayoutProblem, type Placement } from './problem';
 import { Searching, shortest } from './progress';
 import { randomFrom, shuffled } from './random';
 import { jigsaw } from './testJigsaws';
@@ -154,6 +154,70 @@ test('a piece wider than the cloth at every turn gives nothing; with a quarter t
   expect(after(wide([0, 180]), 50)).toBeUndefined();
   expect(found(wide([0, 90]), 50).lengthMm).toBeCloseTo(400, 1);
   expect(after({ ...wide([0]), pieces: [] }, 50)).toBeUndefined();
+});
+
+/** Some copies of a layout pinned where they lie, moved down a little and off the cells. */
+const pinnedOf = ({ placements }: Layout, every: number): readonly Placement[] =>
+  placements.filter((_, nth) => nth % every === 0).map((one) => ({ ...one, y: one.y + 7.3 }));
+
+test('what is pinned stays exactly where it lies, and the rest is laid round it', () => {
+  const pinned = pinnedOf(found(tops, 60), 3);
+  expect(pinned.length).toBeGreaterThan(2);
+  const problem = { ...tops, pinned };
+  const layout = found(problem, 120);
+  expect(layoutFaults(problem, layout)).toEqual([]);
+  for (const one of pinned) {
+    const there = layout.placements.find(({ piece, copy }) => piece === one.piece && copy === one.copy);
+    expect(there).toMatchObject({ turn: one.turn, mirrored: one.mirrored });
+    expect(there?.x).toBeCloseTo(one.x, 9);
+    expect(there?.y).toBeCloseTo(one.y, 9);
+  }
+  expect(layout.lengthMm).toBeGreaterThanOrEqual(lengthOf(tops.pieces, pinned) - 1e-9);
+});
+
+test('a jigsaw of which some pieces are pinned in their places is put together', () => {
+  const problem = puzzle(12, [0]);
+  const whole = found(problem, 150);
+  const pinned = whole.placements.filter((_, nth) => nth % 3 === 0);
+  const layout = found({ ...problem, pinned }, 150);
+  expect(layoutFaults(problem, layout)).toEqual([]);
+  expect(layout.lengthMm).toBeLessThan(whole.lengthMm * 1.02);
+});
+
+test('pinned copies that overlap, lie beside the cloth or are turned as they may not be give nothing', () => {
+  const [first] = found(tops, 40).placements as [Placement];
+  const wrong: readonly Partial<Placement>[] = [{ copy: 2 }, { copy: 2, x: -300 }, { copy: 2, turn: 45 }];
+  for (const one of wrong)
+    expect(after({ ...tops, pinned: [first, { ...first, ...one }] }, 20)).toBeUndefined();
+  const left: Placement = { piece: 'sleeve', copy: 1, x: 100, y: 100, turn: 0, mirrored: true };
+  expect(pinnedFaults({ ...tops, pinned: [left] }).map(({ kind }) => kind)).toEqual(['face']);
+  expect(pinnedFaults({ ...tops, pinned: [{ ...left, copy: 5 }] }).map(({ kind }) => kind)).toEqual(['count']);
+});
+
+test('all pinned is done at once', () => {
+  const { placements } = found(tops, 40);
+  const search = new Searching({ ...tops, pinned: placements }, 1).goOn(({ steps }) => steps < 50);
+  expect(search).toMatchObject({ ended: true, best: { placements: expect.any(Array) } });
+});
+
+test('begun from a known layout, a wider cloth, a smaller gap or one constraint less is never longer', () => {
+  const start = found({ ...tops, pinned: pinnedOf(found(tops, 40), 4) }, 60);
+  const easier: readonly LayoutProblem[] = [
+    { ...tops, widthMm: 507 },
+    { ...tops, gapMm: 2 },
+    { ...tops, pieces: tops.pieces.map((piece) => ({ ...piece, turns: [0, 90, 180, 270] })) },
+    tops,
+  ];
+  for (const problem of easier) {
+    const { best } = new Searching(problem, 3, start).goOn(({ steps }) => steps < 1);
+    expect(best).toBe(start);
+    const later = new Searching(problem, 3, start).goOn(({ steps }) => steps < 80).best as Layout;
+    expect(later.lengthMm).toBeLessThanOrEqual(start.lengthMm);
+    expect(layoutFaults(problem, later)).toEqual([]);
+  }
+  // One that no longer holds is none.
+  const narrower = new Searching({ ...tops, widthMm: 460 }, 3, start).goOn(({ steps }) => steps < 40).best;
+  expect(narrower).not.toBe(start);
 });
 
 test('of several layouts the shortest is taken', () => {

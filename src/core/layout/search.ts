@@ -1,9 +1,9 @@
 import { Assembly, ruined, type Laid } from './assembling';
-import { layoutFaults } from './check';
+import { layoutFaults, pinnedFaults } from './check';
 import type { Lying } from './keeps';
 import { Level, type Spot, type Turn } from './level';
 import type { Cover } from './mask';
-import type { Layout, LayoutProblem, Placement } from './problem';
+import { lengthOf, type Layout, type LayoutProblem, type Placement } from './problem';
 import { randomFrom, type Random } from './random';
 import { separating } from './separate';
 import { drawnTogether, evened, settled } from './settle';
@@ -47,14 +47,16 @@ type Steps<T = void> = Generator<Layout | undefined, T>;
 
 /**
  * Looks for layouts, each step a few milliseconds long: gives the best so far after every one, and ends only where it can
- * be no better. The same for the same problem and seed. Nothing is given where a piece is wider than the cloth.
+ * be no better. The same for the same problem and seed. Nothing is given where a piece is wider than the cloth, or where
+ * something is wrong with what is pinned.
  *
  * Three ways in turn: pieces stacked from the top; put together like a jigsaw by how long they lie along each other, with
  * some taken up again and again; a strip that is made shorter and shorter while guided local search separates what then
- * overlaps. What lies on cells is moved until it lies apart exactly.
+ * overlaps. What lies on cells is moved until it lies apart exactly. What is given is never longer than `start`, a layout
+ * known before, where nothing is wrong with that.
  */
-export function* searching(problem: LayoutProblem, seed: number): Steps {
-  yield* new Search(problem, randomFrom(seed)).run();
+export function* searching(problem: LayoutProblem, seed: number, start?: Layout): Steps {
+  yield* new Search(problem, randomFrom(seed), start).run();
 }
 
 class Search {
@@ -72,21 +74,26 @@ class Search {
   constructor(
     private readonly problem: LayoutProblem,
     private readonly random: Random,
+    start: Layout | undefined,
   ) {
+    if (start && layoutFaults(problem, start).length === 0) this.best = start;
     this.shapes = new Shapes(problem);
     this.copies = this.shapes.copies;
     this.wideMm = problem.widthMm + this.shapes.edgeMm;
     this.areaMm2 = this.copies.reduce((sum, { shapes }) => sum + shapes[0]!.areaMm2, 0);
     this.shortestMm = Math.max(
       this.areaMm2 / this.wideMm,
-      ...this.copies.map(({ shapes }) => Math.min(...shapes.map(({ heightMm }) => heightMm))),
+      ...this.copies.map(({ shapes }) =>
+        Math.min(...shapes.map(({ heightMm, pinnedAt }) => heightMm + (pinnedAt?.y ?? 0))),
+      ),
     );
   }
 
   *run(): Steps {
     const { copies } = this;
     const fits = copies.every(({ shapes }) => shapes.some(({ widthMm }) => widthMm <= this.wideMm + 1e-9));
-    if (copies.length === 0 || !fits) return;
+    if (copies.length === 0 || !fits || pinnedFaults(this.problem).length > 0) return;
+    if (this.best) yield this.best;
     const first = this.grid(ROUGH_CELLS, 'whole');
     const stack = this.stacked(first);
     yield* this.refining(first, stack, stack.end());
@@ -121,6 +128,7 @@ class Search {
       .map((own, item) => ({ item, area: own[0]!.shape.areaMm2 }))
       .toSorted((a, b) => b.area - a.area);
     for (const { item } of order) {
+      if (!strip.free.includes(item)) continue;
       const found = strip.lowest(item);
       if (found) strip.lay(item, found);
     }
@@ -173,6 +181,7 @@ class Search {
     this.shrunk = strip;
     const { cellMm } = grid.level;
     const least = Math.ceil(this.shortestMm / cellMm);
+    if (strip.free.length === 0) return;
     for (let failed = 0; failed < SHRINKS && strip.rows > least;) {
       const now = this.best ? (this.best.lengthMm + this.shapes.edgeMm) / cellMm : strip.end();
       strip.rows = Math.max(least, Math.min(strip.rows, Math.floor(now * SHORTER)));
@@ -200,7 +209,8 @@ class Search {
   }
 
   private swap(strip: Strip): void {
-    const [a, b] = [0, 1].map(() => Math.floor(this.random() * strip.count)) as [number, number];
+    const { free } = strip;
+    const [a, b] = [0, 1].map(() => free[Math.floor(this.random() * free.length)]!) as [number, number];
     const [spotA, spotB] = [strip.spots[a]!, strip.spots[b]!];
     this.put(strip, a, spotB);
     this.put(strip, b, spotA);
@@ -276,21 +286,21 @@ class Search {
   /** Makes a layout the best where it is shorter and nothing is wrong with it; whether it is worth no further try. */
   private take(lying: readonly Lying[], spots: readonly Spot[]): boolean {
     const { edgeMm } = this.shapes;
-    const lengthMm = Math.max(...lying.map(({ y, shape }) => y + shape.heightMm)) - edgeMm;
-    if (this.best && this.best.lengthMm <= lengthMm) return true;
+    const boxesMm = Math.max(...lying.map(({ y, shape }) => y + shape.heightMm)) - edgeMm;
+    if (this.best && this.best.lengthMm <= boxesMm) return true;
     const placements = this.copies.map((copy, item): Placement => {
-      const { origin, turn, mirrored } = copy.shapes[spots[item]!.turn]!;
-      const { x, y } = lying[item]!;
+      const shape = copy.shapes[spots[item]!.turn]!;
+      const { turn, mirrored } = shape;
       return {
         piece: copy.piece.id,
         copy: copy.copy,
-        x: x + origin.x - edgeMm / 2,
-        y: y + origin.y - edgeMm / 2,
+        ...this.shapes.placeOf(shape, lying[item]!),
         turn,
         mirrored,
       };
     });
-    const layout = { placements, lengthMm };
+    const layout = { placements, lengthMm: Math.max(boxesMm, lengthOf(this.problem.pieces, placements)) };
+    if (this.best && this.best.lengthMm <= layout.lengthMm) return true;
     if (layoutFaults(this.problem, layout).length > 0) return false;
     this.best = layout;
     return true;

@@ -18,9 +18,8 @@ export function* separating(strip: Strip, random: Random, patience: number): Gen
   strip.weights.fill(1);
   let least = strip.total();
   let best: readonly Spot[] = [...strip.spots];
-  const items = strip.spots.map((_, item) => item);
   for (let idle = 0; least > 0 && idle < patience; idle += 1) {
-    const overlapping = items.filter((item) => strip.costOf(item, false) > 0);
+    const overlapping = strip.free.filter((item) => strip.costOf(item, false) > 0);
     for (const item of shuffled(overlapping, random)) {
       const now = strip.costOf(item, true);
       const found = now > 0 ? strip.best(item) : undefined;

@@ -76,6 +76,7 @@ function draw(lying: readonly Lying[], room: Room, nearMm: number, part: number)
 
 function putIn(lying: readonly Lying[], room: Room): void {
   for (const one of lying) {
+    if (one.shape.pinnedAt) continue;
     one.x = one.shape.onFold ? 0 : within(one.x, room.wideMm - one.shape.widthMm);
     one.y = within(one.y, room.longMm - one.shape.heightMm);
   }
@@ -95,10 +96,12 @@ function swept(lying: readonly Lying[], { a, b, nx, ny, out }: Keeps, drawn?: nu
     const off = part * (out[at]! + nx[at]! * (one.x - other.x) + ny[at]! * (one.y - other.y));
     if (drawn === undefined && off >= -HAIR_MM) continue;
     moved = true;
-    one.x -= (nx[at]! * off) / 2;
-    one.y -= (ny[at]! * off) / 2;
-    other.x += (nx[at]! * off) / 2;
-    other.y += (ny[at]! * off) / 2;
+    // What is pinned stays, and the other goes all the way.
+    const mine = one.shape.pinnedAt ? 0 : other.shape.pinnedAt ? 1 : 0.5;
+    one.x -= nx[at]! * off * mine;
+    one.y -= ny[at]! * off * mine;
+    other.x += nx[at]! * off * (1 - mine);
+    other.y += ny[at]! * off * (1 - mine);
   }
   return moved;
 }

@@ -1,7 +1,7 @@
 import { areaOfRings, clockwise, grown } from '../geometry/clip';
 import { point, type Point } from '../geometry/point';
 import { boundsOfPoints } from '../geometry/ring';
-import { FULL_TURN, placed, type LayoutPiece, type LayoutProblem } from './problem';
+import { FULL_TURN, liesFaceDown, placed, type LayoutPiece, type LayoutProblem } from './problem';
 
 /** A piece at one of its turns, the corner of its box at (0, 0), with half the gap round it. */
 export interface Shape {
@@ -15,6 +15,8 @@ export interface Shape {
   readonly mirrored: boolean;
   /** Its left side lies on the fold. */
   readonly onFold: boolean;
+  /** Where the corner of its box stays, of a copy that is pinned. */
+  readonly pinnedAt: Point | undefined;
   /** From the corner of its box to where the piece’s own (0, 0) comes to lie. */
   readonly origin: Point;
   /** The same shape turned by half, where it is one of the shapes. */
@@ -50,6 +52,14 @@ export class Shapes {
     this.copies = problem.pieces.flatMap((piece) => this.copiesOf(piece));
   }
 
+  /** Where a shape lies on the strip, with the halves of gaps at its edges, of a placement on the cloth; and the other way round. */
+  cornerOf({ origin }: Pick<Shape, 'origin'>, { x, y }: Point): Point {
+    return point(x - origin.x + this.edgeMm / 2, y - origin.y + this.edgeMm / 2);
+  }
+  placeOf({ origin }: Pick<Shape, 'origin'>, { x, y }: Point): Point {
+    return point(x + origin.x - this.edgeMm / 2, y + origin.y - this.edgeMm / 2);
+  }
+
   private copiesOf(piece: LayoutPiece): readonly Copy[] {
     const turns = [
       ...new Set((piece.turns ?? [0]).map((turn) => ((turn % FULL_TURN) + FULL_TURN) % FULL_TURN)),
@@ -59,8 +69,10 @@ export class Shapes {
     const either = piece.mirrored === 'free' ? distinct([...drawn, ...over]) : [];
     return Array.from({ length: piece.count }, (_, nth) => {
       const copy = nth + 1;
-      const faceDown = piece.mirrored === 'half' && nth % 2 === 1;
-      const shapes = piece.mirrored === 'free' ? either : faceDown ? over : drawn;
+      const pinned = this.problem.pinned?.find((one) => one.piece === piece.id && one.copy === copy);
+      if (pinned) return { piece, copy, shapes: [this.shape(piece, pinned.turn, pinned.mirrored, pinned)] };
+      const faceDown = liesFaceDown(piece, copy);
+      const shapes = faceDown === undefined ? either : faceDown ? over : drawn;
       return { piece, copy, shapes };
     });
   }
@@ -78,12 +90,13 @@ export class Shapes {
     return clockwise(ring);
   }
 
-  private shape(piece: LayoutPiece, turn: number, mirrored: boolean): Shape {
+  private shape(piece: LayoutPiece, turn: number, mirrored: boolean, pinned?: Point): Shape {
     const about = piece.ring.map(placed({ x: 0, y: 0, turn, mirrored }));
     const round = this.round(about);
     const { left, top, right, bottom } = boundsOfPoints(round);
     const ring = round.map(({ x, y }) => point(x - left, y - top));
-    const shape = {
+    const origin = point(-left, -top);
+    const shape: Shape = {
       id: this.all.length,
       ring,
       widthMm: right - left,
@@ -96,7 +109,8 @@ export class Shapes {
       turn,
       mirrored,
       onFold: piece.onFold === true,
-      origin: point(-left, -top),
+      origin,
+      pinnedAt: pinned && this.cornerOf({ origin }, pinned),
       half: undefined,
     };
     this.all.push(shape);

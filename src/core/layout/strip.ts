@@ -21,6 +21,8 @@ export class Strip {
   readonly weights: Float64Array;
   readonly overlaps: Float64Array;
   private readonly laid: Uint8Array;
+  /** Those that may be moved: pinned ones are laid from the beginning. */
+  readonly free: readonly number[];
   private costs = new Float32Array(0);
   private readonly near: Near;
 
@@ -43,6 +45,16 @@ export class Strip {
       y: new Int32Array(count),
       weights: new Float64Array(count),
     };
+    const items = turns.map((_, item) => item);
+    this.free = items.filter((item) => !this.isPinned(item));
+    for (const item of items) {
+      const { pinnedRow, minColumn } = turns[item]![0]!;
+      if (pinnedRow !== undefined) this.lay(item, { turn: 0, column: minColumn, row: pinnedRow });
+    }
+  }
+
+  private isPinned(item: number): boolean {
+    return this.turns[item]![0]!.pinnedRow !== undefined;
   }
 
   get count(): number {
@@ -71,7 +83,8 @@ export class Strip {
     this.laid[item] = 1;
     for (let other = 0; other < this.count; other += 1) {
       if (other === item || !this.laid[other]) continue;
-      const deep = this.depthOf(item, other);
+      // How two pinned ones lie is nobody’s to mend here.
+      const deep = this.isPinned(item) && this.isPinned(other) ? 0 : this.depthOf(item, other);
       this.overlaps[item * this.count + other] = deep;
       this.overlaps[other * this.count + item] = deep;
     }
@@ -79,7 +92,8 @@ export class Strip {
 
   /** Moved up to lie within the rows. */
   pushIn(): void {
-    this.spots.forEach((spot, item) => {
+    this.free.forEach((item) => {
+      const spot = this.spots[item]!;
       const row = Math.max(0, this.rows - this.turnOf(item).mask.rows);
       if (spot.row > row) this.lay(item, { ...spot, row });
     });
