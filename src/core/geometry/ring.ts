@@ -69,6 +69,10 @@ export interface Bounds {
   readonly bottom: number;
 }
 
+/** Whether two upright rectangles share more than an edge. */
+export const boxesMeet = (a: Bounds, b: Bounds): boolean =>
+  a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
+
 /** The smallest upright rectangle round points, however many; inside out round none. */
 export function boundsOfPoints(points: readonly Point[]): Bounds {
   const box = { left: Infinity, top: Infinity, right: -Infinity, bottom: -Infinity };

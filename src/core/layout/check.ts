@@ -1,9 +1,10 @@
 import { areaOfRings, clockwise, shared, without } from '../geometry/clip';
-import { boundsOfPoints, rectangle, type Bounds } from '../geometry/ring';
+import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import {
   FULL_TURN,
   lengthOf,
   liesFaceDown,
+  nameOf,
   placed,
   type Layout,
   type LayoutPiece,
@@ -12,7 +13,7 @@ import {
 } from './problem';
 
 /** Overlaps smaller than this are rounding, mm². */
-const OVERLAP_MM2 = 0.01;
+export const OVERLAP_MM2 = 0.01;
 /** How far from the fold an edge still lies on it, mm. */
 const ON_FOLD_MM = 0.01;
 
@@ -34,7 +35,7 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
     const piece = problem.pieces.find(({ id }) => id === one.piece);
     if (!piece) return [];
     const ring = clockwise(piece.ring.map(placed(one)));
-    return [{ name: `${one.piece} ${one.copy}`, piece, one, ring, box: boundsOfPoints(ring) }];
+    return [{ name: nameOf(one), piece, one, ring, box: boundsOfPoints(ring) }];
   });
   return [
     ...problem.pieces.flatMap((piece) => countFaults(piece, layout.placements)),
@@ -45,7 +46,7 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
     }),
     ...lying.flatMap((a, nth) =>
       lying.slice(nth + 1).flatMap((b): readonly LayoutFault[] => {
-        const areaMm2 = meet(a.box, b.box) ? areaOfRings(shared([a.ring], [b.ring])) : 0;
+        const areaMm2 = boxesMeet(a.box, b.box) ? areaOfRings(shared([a.ring], [b.ring])) : 0;
         return areaMm2 > OVERLAP_MM2 ? [{ kind: 'overlap', pieces: [a.name, b.name], areaMm2 }] : [];
       }),
     ),
@@ -63,7 +64,7 @@ export function pinnedFaults(problem: LayoutProblem): readonly LayoutFault[] {
       if (!piece || one.copy > piece.count) return [{ kind: 'count', pieces: [one.piece] }];
       const faceDown = liesFaceDown(piece, one.copy);
       if (faceDown === undefined || faceDown === one.mirrored) return [];
-      return [{ kind: 'face', pieces: [`${one.piece} ${one.copy}`] }];
+      return [{ kind: 'face', pieces: [nameOf(one)] }];
     }),
   ];
 }
@@ -89,6 +90,3 @@ function placeFaults(name: string, piece: LayoutPiece, one: Placement, box: Boun
   if (piece.onFold && Math.abs(box.left) > ON_FOLD_MM) faults.push({ kind: 'fold', pieces: [name] });
   return faults;
 }
-
-const meet = (a: Bounds, b: Bounds): boolean =>
-  a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;

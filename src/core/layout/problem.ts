@@ -32,6 +32,9 @@ export interface Placement {
   readonly mirrored: boolean;
 }
 
+/** A copy’s name among all. */
+export const nameOf = ({ piece, copy }: Pick<Placement, 'piece' | 'copy'>): string => `${piece} ${copy}`;
+
 /** Pieces on a strip of cloth that is so wide and as long as it has to be, mm. */
 export interface LayoutProblem {
   readonly widthMm: number;

@@ -5,7 +5,7 @@ import { layoutFaults, pinnedFaults } from './check';
 import { lengthOf, type Layout, type LayoutPiece, type LayoutProblem, type Placement } from './problem';
 import { Searching, shortest } from './progress';
 import { randomFrom, shuffled } from './random';
-import { jigsaw } from './testJigsaws';
+import { blob, jigsaw } from './testJigsaws';
 
 jest.setTimeout(120_000);
 
@@ -18,15 +18,6 @@ function found(problem: LayoutProblem, steps: number, seed = 1): Layout {
   if (!best) throw new Error('expected a layout, found none');
   return best;
 }
-
-/** A piece with hollows: points round a middle, nearer and further. */
-const blob = (seed: number, sizeMm: number): readonly Point[] => {
-  const random = randomFrom(seed);
-  return Array.from({ length: 14 }, (_, nth) => {
-    const far = sizeMm * (0.35 + 0.65 * random());
-    return point(far * Math.cos((nth * Math.PI) / 7), far * Math.sin((nth * Math.PI) / 7));
-  });
-};
 
 const anyPiece = fc.record({
   seed: fc.integer({ min: 1, max: 1000 }),
@@ -191,7 +182,9 @@ test('pinned copies that overlap, lie beside the cloth or are turned as they may
     expect(after({ ...tops, pinned: [first, { ...first, ...one }] }, 20)).toBeUndefined();
   const left: Placement = { piece: 'sleeve', copy: 1, x: 100, y: 100, turn: 0, mirrored: true };
   expect(pinnedFaults({ ...tops, pinned: [left] }).map(({ kind }) => kind)).toEqual(['face']);
-  expect(pinnedFaults({ ...tops, pinned: [{ ...left, copy: 5 }] }).map(({ kind }) => kind)).toEqual(['count']);
+  expect(pinnedFaults({ ...tops, pinned: [{ ...left, copy: 5 }] }).map(({ kind }) => kind)).toEqual([
+    'count',
+  ]);
 });
 
 test('all pinned is done at once', () => {

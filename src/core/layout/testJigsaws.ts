@@ -61,3 +61,12 @@ export function jigsaw(
   }
   return rings;
 }
+
+/** A piece with hollows: points round a middle, nearer and further. */
+export const blob = (seed: number, sizeMm: number): readonly Point[] => {
+  const random = randomFrom(seed);
+  return Array.from({ length: 14 }, (_, nth) => {
+    const far = sizeMm * (0.35 + 0.65 * random());
+    return point(far * Math.cos((nth * Math.PI) / 7), far * Math.sin((nth * Math.PI) / 7));
+  });
+};

@@ -1,0 +1,229 @@
+import { areaOfRings, clockwise, shared, without } from '../geometry/clip';
+import { point, type Point } from '../geometry/point';
+import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
+import { OVERLAP_MM2 } from './check';
+import type { Lying } from './keeps';
+import { FULL_TURN, nameOf, placed, type LayoutProblem, type Placement } from './problem';
+import { settled } from './settle';
+import { Shapes, type Shape } from './shapes';
+import { travelOf, type Way } from './travel';
+
+/** What a copy in the hand lies on, and whether part of it is beside the cloth. */
+export interface Crossing {
+  /** The names of copies. */
+  readonly over: readonly string[];
+  readonly outside: boolean;
+}
+
+export const isClear = ({ over, outside }: Crossing): boolean => over.length === 0 && !outside;
+
+/** Up and left by turns, until it goes no further. */
+const CLOSE_ROUNDS = 30;
+/** Less than this is no way, mm. */
+const HAIR_MM = 1e-6;
+/** No cloth is so long, mm. */
+const ENDLESS_MM = 1e7;
+
+/** One copy that is moved by hand among others that stay where they lie. Lengths in mm. */
+export class Hand {
+  private readonly shapes: Shapes;
+  private readonly own: Shape;
+  private readonly others: readonly Lying[];
+  private readonly cut: readonly { readonly name: string; readonly ring: readonly Point[]; box: Bounds }[];
+  private readonly ring: readonly Point[];
+  private readonly wideMm: number;
+
+  /** Throws where the held copy is none of the placements (misuse). */
+  constructor(
+    private readonly problem: LayoutProblem,
+    placements: readonly Placement[],
+    private readonly held: Placement,
+  ) {
+    this.shapes = new Shapes({ ...problem, pinned: placements });
+    this.wideMm = problem.widthMm + this.shapes.edgeMm;
+    const name = nameOf(held);
+    const others: Lying[] = [];
+    let own: Shape | undefined;
+    for (const { piece, copy, shapes } of this.shapes.copies) {
+      const [shape] = shapes;
+      const corner = shape?.pinnedAt;
+      if (!shape || !corner) continue;
+      if (nameOf({ piece: piece.id, copy }) === name) own = { ...shape, pinnedAt: undefined };
+      else others.push({ shape, ...corner });
+    }
+    if (!own) throw new Error(`expected ${name} among the placements, it is not`);
+    this.own = own;
+    this.others = others;
+    this.ring = ringAt(problem, { ...held, x: 0, y: 0 });
+    this.cut = placements
+      .filter((one) => nameOf(one) !== name)
+      .map((one) => {
+        const ring = ringAt(problem, one);
+        return { name: nameOf(one), ring, box: boundsOfPoints(ring) };
+      });
+  }
+
+  /** What it lies on where it is held at a place, by what is really cut: the gap is not counted. */
+  crossing(at: Point): Crossing {
+    const ring = this.ring.map(({ x, y }) => point(x + at.x, y + at.y));
+    const box = boundsOfPoints(ring);
+    const over = this.cut.filter(
+      (other) => boxesMeet(box, other.box) && areaOfRings(shared([ring], [other.ring])) > OVERLAP_MM2,
+    );
+    const { widthMm } = this.problem;
+    const inside = box.left >= -HAIR_MM && box.top >= -HAIR_MM && box.right <= widthMm + HAIR_MM;
+    return { over: over.map(({ name }) => name), outside: !inside && this.isOutside(ring) };
+  }
+
+  private isOutside(ring: readonly Point[]): boolean {
+    return areaOfRings(without([ring], [rectangle(this.problem.widthMm, ENDLESS_MM)])) > OVERLAP_MM2;
+  }
+
+  /** As near to a place as it touches others, a gap away, where that is no further than `reachMm`; else the place itself. */
+  snapped(at: Point, reachMm: number): Point {
+    let corner = this.withinCloth(this.shapes.cornerOf(this.own, at), reachMm);
+    const near = this.nearOnes(corner, reachMm);
+    const lying: Lying[] = [{ shape: this.own, ...corner }, ...near];
+    const room = { wideMm: this.wideMm, longMm: ENDLESS_MM };
+    const deep = settled(lying, room, { apartMm: this.shapes.apartMm, nearMm: reachMm });
+    const [moved] = lying as [Lying, ...Lying[]];
+    const far = Math.hypot(moved.x - corner.x, moved.y - corner.y);
+    if (deep > this.shapes.apartMm || far > 1.5 * reachMm) return at;
+    corner = point(moved.x, moved.y);
+    // A neighbour that it touches stops it both ways.
+    if (far <= HAIR_MM) {
+      corner = this.touching(corner, ['left', 'right'], reachMm);
+      corner = this.touching(corner, ['up', 'down'], reachMm);
+    }
+    // What lies deep in another has no side of it near: it stays where it is held.
+    const place = this.shapes.placeOf(this.own, corner);
+    return isClear(this.crossing(place)) ? place : at;
+  }
+
+  private touching(corner: Point, ways: readonly [Way, Way], reachMm: number): Point {
+    const [way, far] = ways
+      .map((one) => [one, this.travel(corner, one)] as const)
+      .toSorted((a, b) => a[1] - b[1])[0]!;
+    return far <= reachMm ? along(corner, way, far) : corner;
+  }
+
+  /** Pushed one way until it touches; as it is held where it lies on something. */
+  pushed(way: Way): Placement {
+    if (!isClear(this.crossing(this.held))) return this.held;
+    const corner = this.shapes.cornerOf(this.own, this.held);
+    const far = this.travel(corner, way);
+    return far >= ENDLESS_MM ? this.held : this.heldAt(along(corner, way, far));
+  }
+
+  /** Pushed up and to the left until it goes no further. */
+  pushedClose(): Placement {
+    if (!isClear(this.crossing(this.held))) return this.held;
+    let corner = this.shapes.cornerOf(this.own, this.held);
+    for (let round = 0; round < CLOSE_ROUNDS; round += 1) {
+      const before = corner;
+      for (const way of ['up', 'left'] as const) corner = along(corner, way, this.travel(corner, way));
+      if (Math.hypot(corner.x - before.x, corner.y - before.y) <= HAIR_MM) break;
+    }
+    return this.heldAt(corner);
+  }
+
+  private heldAt(corner: Point): Placement {
+    return { ...this.held, ...this.shapes.placeOf(this.own, corner) };
+  }
+
+  private travel(corner: Point, way: Way): number {
+    const walls = {
+      left: corner.x,
+      right: this.wideMm - corner.x - this.own.widthMm,
+      up: corner.y,
+      down: ENDLESS_MM,
+    };
+    return this.others.reduce(
+      (least, { shape, x, y }) =>
+        Math.min(least, travelOf(this.own.ring, shape.ring, { x: corner.x - x, y: corner.y - y, way })),
+      Math.max(0, walls[way]),
+    );
+  }
+
+  private withinCloth({ x, y }: Point, reachMm: number): Point {
+    const most = this.wideMm - this.own.widthMm;
+    const near = (value: number, bound: number): boolean => Math.abs(value - bound) <= reachMm;
+    return point(x < 0 && near(x, 0) ? 0 : x > most && near(x, most) ? most : x, y < 0 && near(y, 0) ? 0 : y);
+  }
+
+  private nearOnes({ x, y }: Point, reachMm: number): readonly Lying[] {
+    const { widthMm, heightMm } = this.own;
+    const box = {
+      left: x - reachMm,
+      top: y - reachMm,
+      right: x + widthMm + reachMm,
+      bottom: y + heightMm + reachMm,
+    };
+    return this.others
+      .filter((one) =>
+        boxesMeet(box, {
+          left: one.x,
+          top: one.y,
+          right: one.x + one.shape.widthMm,
+          bottom: one.y + one.shape.heightMm,
+        }),
+      )
+      .map((one) => ({ ...one }));
+  }
+}
+
+const along = ({ x, y }: Point, way: Way, far: number): Point => {
+  switch (way) {
+    case 'left':
+      return point(x - far, y);
+    case 'right':
+      return point(x + far, y);
+    case 'up':
+      return point(x, y - far);
+    case 'down':
+      return point(x, y + far);
+    default:
+      throw new Error(`expected a way, got ${JSON.stringify(way satisfies never)}`);
+  }
+};
+
+/** What is cut of a copy where it lies. */
+function ringAt({ pieces }: LayoutProblem, one: Placement): readonly Point[] {
+  const ring = pieces.find(({ id }) => id === one.piece)?.ring ?? [];
+  return clockwise(ring.map(placed(one)));
+}
+
+/** With another copy in the place of one. */
+export const withPlacement = (placements: readonly Placement[], changed: Placement): readonly Placement[] =>
+  placements.map((one) => (nameOf(one) === nameOf(changed) ? changed : one));
+
+/** Turned to the next turn it may have about the middle of its box, clockwise; as it is where it has but one. */
+export function turnedOn(problem: LayoutProblem, one: Placement): Placement {
+  const { turns = [0] } = problem.pieces.find(({ id }) => id === one.piece) ?? {};
+  const now = turns.findIndex((turn) => (turn - one.turn) % FULL_TURN === 0);
+  const turn = turns[(now + 1) % turns.length] ?? one.turn;
+  return centredAt(problem, { ...one, turn }, middleOf(problem, one));
+}
+
+/** Two copies with the middles of their boxes exchanged. */
+export function exchanged(
+  problem: LayoutProblem,
+  placements: readonly Placement[],
+  [a, b]: readonly [Placement, Placement],
+): readonly Placement[] {
+  const [middleA, middleB] = [middleOf(problem, a), middleOf(problem, b)];
+  return withPlacement(
+    withPlacement(placements, centredAt(problem, a, middleB)),
+    centredAt(problem, b, middleA),
+  );
+}
+
+function middleOf(problem: LayoutProblem, one: Placement): Point {
+  const { left, top, right, bottom } = boundsOfPoints(ringAt(problem, one));
+  return point((left + right) / 2, (top + bottom) / 2);
+}
+
+function centredAt(problem: LayoutProblem, one: Placement, { x, y }: Point): Placement {
+  const middle = middleOf(problem, { ...one, x: 0, y: 0 });
+  return { ...one, x: x - middle.x, y: y - middle.y };
+}
