@@ -5,6 +5,7 @@ import type { Cloth, ClothDirection } from '../facts/cloth';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import { isAtLeastMm } from '../units/tolerance';
 import { shortfall, timesOver } from '../explain/compare';
+import type { KeptLayout } from '../facts/layout';
 import type { Body } from '../explain/body';
 import type { CheckPlan } from './types';
 
@@ -25,21 +26,48 @@ export interface Amount {
   readonly across: BodyMeasure;
 }
 
-/** A first estimate of the length it takes, with its shrinking both ways, against what is on hand. */
-export function amountCheck(
-  { book, amount, body }: { readonly book: Ledger; readonly amount: Amount; readonly body: Body },
-  cloth: Cloth,
-): CheckPlan[] {
+interface AmountInputs {
+  readonly book: Ledger;
+  readonly amount: Amount;
+  readonly body: Body;
+  /** The layout that was kept, where it still holds. */
+  readonly laidOut: KeptLayout | undefined;
+}
+
+/** The length it takes, as it was laid out or by a first estimate, with its shrinking, against what is on hand. */
+export function amountCheck(inputs: AmountInputs, cloth: Cloth): CheckPlan[] {
+  const { book, laidOut } = inputs;
+  if (laidOut) return compared(book, laidLength(book, laidOut, cloth), cloth, 'as it is laid out');
+  const needs = estimated(inputs, cloth);
+  return 'state' in needs ? [needs] : compared(book, needs, cloth, undefined);
+}
+
+/** The length of the kept layout, unwashed. */
+const laidLength = (book: Ledger, { keptOn, lengthMm }: KeptLayout, cloth: Cloth): Explained =>
+  book.work('amount.length', {
+    label: 'length of cloth it takes, as it is laid out',
+    unit: 'mm',
+    mark: 'D',
+    note: `Laid out on ${keptOn}.`,
+    formula: 'L / (1 + change)',
+    terms: {
+      L: leaf('length the pieces take, laid out', lengthMm, 'mm', 'own record'),
+      change: washChange(book, cloth, 'along'),
+    },
+  });
+
+/** A first estimate, or the check that says what to measure for it. */
+function estimated({ book, amount, body }: AmountInputs, cloth: Cloth): Explained | CheckPlan {
   const { lengths, extraMm, across } = amount;
   const measures = lengths.map(([measure, times]) => ({ measure, times, mm: body[measure] }));
   const girth = body[across];
   const missing = [...measures, { measure: across, mm: girth }].filter(({ mm }) => !mm);
   if (cloth.widthMm === undefined) {
-    return [unknown(say`Measure the width of ${{ name: cloth.name }}: then the length it takes is known.`)];
+    return unknown(say`Measure the width of ${{ name: cloth.name }}: then the length it takes is known.`);
   }
   if (missing.length > 0 || !girth) {
     const names = [...new Set(missing.map(({ measure }) => bodyFields[measure].label.toLowerCase()))];
-    return [unknown(say`Measure ${names.join(' and ')}: then the length of cloth it takes is known.`)];
+    return unknown(say`Measure ${names.join(' and ')}: then the length of cloth it takes is known.`);
   }
   const rows = book.work('amount.rows', {
     label: 'times the pieces lie below each other',
@@ -61,7 +89,7 @@ export function amountCheck(
     ]),
   );
   const sum = measures.map((_, at) => `t${at + 1} * m${at + 1}`).join(' + ');
-  const needs = book.work('amount.length', {
+  return book.work('amount.length', {
     label: 'length of cloth it takes, a first estimate',
     unit: 'mm',
     mark: 'default',
@@ -76,9 +104,14 @@ export function amountCheck(
       change: washChange(book, cloth, 'along'),
     },
   });
+}
+
+/** The length it takes against what is on hand. */
+function compared(book: Ledger, needs: Explained, cloth: Cloth, how: string | undefined): CheckPlan[] {
   const common = { ...COMMON, needs: needs.id };
+  const takes = how === undefined ? say`It takes about ${needs}` : say`It takes ${needs}, ${how}`;
   if (cloth.onHandMm === undefined) {
-    return [{ ...common, state: 'unknown', sentence: say`It takes about ${needs}.`, remedies: [] }];
+    return [{ ...common, state: 'unknown', sentence: [...takes, '.'], remedies: [] }];
   }
   const has = book.given('amount.onHand', `${cloth.name} on hand`, cloth.onHandMm, 'mm', 'measured');
   const ok = isAtLeastMm(has.value, needs.value);
@@ -91,9 +124,7 @@ export function amountCheck(
       state: ok ? 'ok' : 'short',
       has: has.id,
       margin: timesOver(book, 'check.amount.margin', has, needs).id,
-      sentence: ok
-        ? say`It takes about ${needs}, and ${has} is on hand.`
-        : say`It takes about ${needs}, and only ${has} is on hand.`,
+      sentence: [...takes, ...(ok ? say`, and ${has} is on hand.` : say`, and only ${has} is on hand.`)],
       remedies: short,
     },
   ];

@@ -2,6 +2,7 @@ import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import { alterationsSpec } from './alteration';
 import { useIds } from './edgeUses';
 import { kindIds, type KindId } from './kindIds';
+import { layoutsSpec } from './layout';
 import { setupSpec } from './setup';
 import { stitchIds } from './stitchIds';
 import { isUsualSet, symptomIds } from './machine';
@@ -220,6 +221,7 @@ export const garmentSpec = record('Garment', {
   atStep: optional(id('the step')),
   topstitched: optional(flag('Neckline topstitched')),
   agreed: record('Agreed', { fit: optional(flag('Fit agreed')), bands: optional(flag('Bands agreed')) }),
+  layouts: optional(layoutsSpec),
   cuts: map('Cut', cutSpec, 100),
   sewn: map(
     'Sewn',

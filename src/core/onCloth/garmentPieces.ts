@@ -3,6 +3,7 @@ import type { Explained } from '../explain/explained';
 import { createLedger, getNumber } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import type { GarmentFacts } from '../facts/garmentFacts';
+import { clothRoles, type ClothRole } from '../facts/layout';
 import type { GarmentKind, Piece } from '../fit/garmentKind';
 import { ageOn, latestMeasures } from '../fit/latestMeasures';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
@@ -33,10 +34,6 @@ export interface ClothPiece extends LayoutPiece {
   /** Nobody drew it: a rectangle as large as the plan’s sizes say. */
   readonly standsIn: boolean;
 }
-
-/** The cloths that pieces are cut from. */
-export const clothRoles = ['outer', 'lining', 'band'] as const;
-export type ClothRole = (typeof clothRoles)[number];
 
 /** What is cut from one cloth of a garment. */
 export interface OnCloth {

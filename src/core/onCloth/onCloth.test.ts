@@ -9,7 +9,8 @@ import { paperPieces } from '../paper/paperPieces';
 import { planGarment } from '../plan/planGarment';
 import { rectanglesOf } from '../ticket/rectangles';
 import { planBuying, washedWidth } from './buy';
-import { clothRoles, piecesOnCloth, type ClothPiece } from './garmentPieces';
+import { clothRoles } from '../facts/layout';
+import { piecesOnCloth, type ClothPiece } from './garmentPieces';
 import { toLayOut } from './toLayOut';
 
 const onCloth = (facts: GarmentFacts) => {

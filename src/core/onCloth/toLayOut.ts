@@ -1,10 +1,10 @@
+import type { CutWith } from '../facts/layout';
 import { boundsOfPoints } from '../geometry/ring';
 import { placed, type LayoutProblem } from '../layout/problem';
 import type { ClothPiece } from './garmentPieces';
 
 /** Kept free between pieces, mm (T): a rotary cutter, or scissors. */
-export const GAPS_MM = { rotary: 3, scissors: 6 } as const;
-export type CutWith = keyof typeof GAPS_MM;
+export const GAPS_MM: Readonly<Record<CutWith, number>> = { rotary: 3, scissors: 6 };
 
 /** More pieces than this lie in no home layout. */
 const MOST_PIECES = 200;

@@ -1,7 +1,8 @@
 import { boundsOfPoints, rectangle } from '../geometry/ring';
 import type { LayoutProblem } from '../layout/problem';
 import type { ClothPiece } from './garmentPieces';
-import { toLayOut, type CutWith } from './toLayOut';
+import type { CutWith } from '../facts/layout';
+import { toLayOut } from './toLayOut';
 
 /** A way to take less cloth: what is done, what it costs, and what is then laid out. */
 export interface WayOut {

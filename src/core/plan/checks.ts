@@ -4,6 +4,7 @@ import type { Phrase } from '../explain/explained';
 import { getNumber, atLeast, say, type Ledger } from '../explain/ledger';
 import { stage, type SeenBy } from '../explain/stage';
 import type { Cloth } from '../facts/cloth';
+import type { KeptLayout } from '../facts/layout';
 import { styleOf, type GarmentKind } from '../fit/garmentKind';
 import { isAtLeastShare } from '../units/tolerance';
 import { amountCheck } from '../cloth/amount';
@@ -23,6 +24,8 @@ interface Inputs {
   readonly lining: ClothReading | undefined;
   readonly body: Body;
   readonly zones: readonly ZonePlan[];
+  /** How its pieces lie on the outer cloth, where that was kept and still holds. */
+  readonly laidOut: KeptLayout | undefined;
 }
 
 /** Recovery matters where a zone is smaller than the body by more than this. */

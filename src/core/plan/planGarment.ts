@@ -30,6 +30,7 @@ import { stepSummaries } from '../sewing/stepSummaries';
 import { planTicket } from '../ticket/ticket';
 import { PLAN_SCHEMA, type GarmentPlan } from './types';
 import { type GarmentFacts } from '../facts/garmentFacts';
+import { heldLayout } from '../facts/layoutBasis';
 
 interface PlanOptions {
   /** The day the plan is read on, `YYYY-MM-DD`: for ages only. */
@@ -59,7 +60,8 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
   const closed = planOpenings({ book, facts, kind, passes, cloth, zones, edges });
   const sewn = planSewn({ book, facts: used, kind, cloth, zones, openings: closed });
   const openings = withRows({ book, facts, zones, openings: closed, steps: sewn.steps });
-  const checks = planChecks({ book, facts: used, kind, outer, lining, body, zones });
+  const laidOut = heldLayout(given, 'outer');
+  const checks = planChecks({ book, facts: used, kind, outer, lining, body, zones, laidOut });
   const ticket = planTicket({
     book,
     facts,

@@ -7,6 +7,7 @@ import { edgeUses } from '../edges/elastics/uses';
 import { kindOf } from '../garments/kindOf';
 import { findingNeeds } from '../edges/edgeMatches';
 import type { GarmentFacts } from '../facts/garmentFacts';
+import { heldLayout } from '../facts/layoutBasis';
 import type { TicketGroup } from './types';
 
 /** What buying takes of a garment’s plan. */
@@ -200,7 +201,7 @@ function findingWants({ facts, plan }: PlannedGarment): Want[] {
   });
 }
 
-/** Cloth by its first estimate, for garments of which nothing is cut yet. */
+/** Cloth as it is laid out, or else by its first estimate, for garments of which nothing is cut yet. */
 function clothWants(garment: PlannedGarment): Want[] {
   const { facts, plan } = garment;
   const needs = plan.checks.find(({ id }) => id === AMOUNT_CHECK)?.needs;
@@ -208,7 +209,7 @@ function clothWants(garment: PlannedGarment): Want[] {
   if (needs === undefined || id === undefined || facts.outer?.onHandMm === undefined) return [];
   if (Object.keys(facts.garment.cuts).length > 0) return [];
   const { name, onHandMm: has } = facts.outer;
-  const what = 'cloth, a first estimate';
+  const what = heldLayout(facts, 'outer') ? 'cloth, as it is laid out' : 'cloth, a first estimate';
   return [{ id, what, name, href: `/cloth/${id}`, unit: 'mm', has, amount: numberOf(garment, needs) }];
 }
 

@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import type { Cloth } from '@/core/facts/cloth';
 import type { Buying } from '@/core/onCloth/buy';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
-import type { CutWith } from '@/core/onCloth/toLayOut';
+import type { CutWith } from '@/core/facts/layout';
 import { waysOut } from '@/core/onCloth/waysOut';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { ComparedLength } from './ComparedLength';

@@ -1,0 +1,51 @@
+import {
+  choice,
+  date,
+  flag,
+  id,
+  lengthMm,
+  map,
+  numberOf,
+  optional,
+  record,
+  text,
+  type FactsOf,
+} from './spec';
+
+/** The cloths that pieces are cut from. */
+export const clothRoles = ['outer', 'lining', 'band'] as const;
+export type ClothRole = (typeof clothRoles)[number];
+
+/** What cloth is cut with: how far apart pieces lie follows from it. */
+export const cuttingTools = ['rotary', 'scissors'] as const;
+export type CutWith = (typeof cuttingTools)[number];
+
+/** Where one copy of a piece lies: its outline turned about its own (0, 0), then moved; x across the cloth, y along it. */
+const placeSpec = record('Place of a piece', {
+  piece: id('the piece'),
+  copy: numberOf('count', 'Which copy', 1, 200),
+  xMm: lengthMm('Across the cloth', -10_000, 10_000),
+  yMm: lengthMm('Along the cloth', -10_000, 100_000),
+  turn: numberOf('count', 'Turned by, degrees', -360, 360),
+  faceDown: optional(flag('Face down')),
+  pinned: optional(flag('Stays where it lies')),
+});
+export type Place = FactsOf<typeof placeSpec>;
+
+/** How the pieces of a garment lie on one of its cloths, as it was kept. */
+export const layoutSpec = record('Layout', {
+  keptOn: date('Kept on'),
+  widthMm: lengthMm('Width of the cloth', 50, 4000),
+  cutWith: choice('Cut with', cuttingTools),
+  lengthMm: lengthMm('Length it takes', 1, 200_000),
+  apart: optional(flag('Every piece lies by itself on the cloth')),
+  basis: text('Sign of what it was laid out of', 1, 40),
+  places: map('Places of its pieces', placeSpec, 200),
+});
+export type KeptLayout = FactsOf<typeof layoutSpec>;
+
+export const layoutsSpec = record('Layouts', {
+  outer: optional(layoutSpec),
+  lining: optional(layoutSpec),
+  band: optional(layoutSpec),
+});

@@ -1,0 +1,67 @@
+import type { CutWith, KeptLayout, Place } from '../facts/layout';
+import { layoutFaults } from '../layout/check';
+import { lengthOf, nameOf, type Layout, type LayoutProblem, type Placement } from '../layout/problem';
+
+/** What a layout is kept with. */
+export interface Keeping {
+  readonly keptOn: string;
+  /** As the cloth is sold, not as it is laid on. */
+  readonly widthMm: number;
+  readonly cutWith: CutWith;
+  /** See `layoutBasis`. */
+  readonly basis: string;
+}
+
+/** A place’s name among the facts. */
+const keyOf = ({ piece, copy }: Pick<Placement, 'piece' | 'copy'>): string => `${piece}-${copy}`;
+
+/** So fine that along metres of an edge nothing comes to lie beside the cloth by it, mm. */
+const FINEST_MM = 1e-6;
+const kept = (mm: number): number => Math.round(mm / FINEST_MM) * FINEST_MM;
+
+/** A layout as facts; `pinned` are the names of copies that stay where they lie. */
+export function factsOfLayout(
+  problem: LayoutProblem,
+  placements: readonly Placement[],
+  { pinned, ...keeping }: Keeping & { readonly pinned: ReadonlySet<string> },
+): KeptLayout {
+  const places = placements.map((one): readonly [string, Place] => [
+    keyOf(one),
+    {
+      piece: one.piece,
+      copy: one.copy,
+      xMm: kept(one.x),
+      yMm: kept(one.y),
+      turn: one.turn,
+      ...(one.mirrored ? { faceDown: true } : {}),
+      ...(pinned.has(nameOf(one)) ? { pinned: true } : {}),
+    },
+  ]);
+  const lengthMm = Math.max(1, lengthOf(problem.pieces, placements));
+  const apart = layoutFaults(problem, { placements, lengthMm }).length === 0;
+  return { ...keeping, lengthMm, ...(apart ? { apart } : {}), places: Object.fromEntries(places) };
+}
+
+/** A kept layout of the pieces there are now, and the names of those that stay; nothing where some of them have no place in it. */
+export function keptPlacements(
+  { pieces }: LayoutProblem,
+  { places }: KeptLayout,
+): { readonly layout: Layout; readonly pinned: ReadonlySet<string> } | undefined {
+  const found = pieces.flatMap(({ id, count }) =>
+    Array.from({ length: count }, (_, nth) => places[keyOf({ piece: id, copy: nth + 1 })]),
+  );
+  if (found.length === 0 || found.some((one) => !one)) return undefined;
+  const placements = (found as readonly Place[]).map(({ piece, copy, xMm, yMm, turn, faceDown = false }) => ({
+    piece,
+    copy,
+    x: xMm,
+    y: yMm,
+    turn,
+    mirrored: faceDown,
+  }));
+  const pinned = (found as readonly Place[]).filter((one) => one.pinned).map((one) => nameOf(one));
+  return {
+    layout: { placements, lengthMm: lengthOf(pieces, placements) },
+    pinned: new Set(pinned),
+  };
+}
