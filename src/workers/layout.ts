@@ -1,9 +1,15 @@
 import { Searching, type Progress } from '@/core/layout/progress';
-import type { LayoutProblem } from '@/core/layout/problem';
+import type { Layout, LayoutProblem } from '@/core/layout/problem';
 
 /** What a layout worker is told: a problem to begin with, to pause, to go on. It is ended by whoever began it. */
 export type LayoutRequest =
-  | { readonly ask: 'lay out'; readonly problem: LayoutProblem; readonly seed: number }
+  | {
+      readonly ask: 'lay out';
+      readonly problem: LayoutProblem;
+      readonly seed: number;
+      /** A layout known before. */
+      readonly start?: Layout | undefined;
+    }
   | { readonly ask: 'pause' | 'go on' };
 
 /** It works for so long at a time, ms, and listens in between. */
@@ -30,7 +36,7 @@ export class LayoutWork {
   take(request: LayoutRequest): void {
     switch (request.ask) {
       case 'lay out':
-        this.search = new Searching(request.problem, request.seed);
+        this.search = new Searching(request.problem, request.seed, request.start);
         this.said = undefined;
         this.paused = false;
         break;

@@ -1,9 +1,11 @@
 import { estimateOf } from '../blocks/estimates';
 import type { Explained } from '../explain/explained';
 import { createLedger, getNumber } from '../explain/ledger';
+import { createRecent } from '../explain/remember';
 import type { Cloth } from '../facts/cloth';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { clothRoles, type ClothRole } from '../facts/layout';
+import { layoutBasis } from '../facts/layoutBasis';
 import type { GarmentKind, Piece } from '../fit/garmentKind';
 import { ageOn, latestMeasures } from '../fit/latestMeasures';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
@@ -44,8 +46,16 @@ export interface OnCloth {
   readonly unknown: readonly ClothPiece[];
 }
 
-/** The pieces of a garment by the cloth they are cut from, opened out: what is drawn by its cut line, bands as the ticket has them, the rest by stand-ins. */
-export function piecesOnCloth(inputs: LaidInputs): readonly OnCloth[] {
+/**
+ * The pieces of a garment by the cloth they are cut from, opened out: what is drawn by its cut line, bands as the ticket has
+ * them, the rest by stand-ins. The same objects while nothing that pieces depend on has changed.
+ */
+export const piecesOnCloth = (inputs: LaidInputs): readonly OnCloth[] =>
+  recall([layoutBasis(inputs.facts), inputs.facts.garment.cuts, inputs.onDate], () => workedOut(inputs));
+
+const recall = createRecent<readonly OnCloth[]>(2);
+
+function workedOut(inputs: LaidInputs): readonly OnCloth[] {
   const { plan, facts } = inputs;
   const drawn = paperPieces(inputs, { nested: false, bands: false, opened: true });
   const rings = new Map(drawn.map((piece) => [piece.id, ringsOf(piece)[0] as readonly Point[]]));

@@ -1,9 +1,16 @@
-import { useId } from 'react';
+import { useDrag } from '@use-gesture/react';
+import { memo, useId, useMemo, useRef, type KeyboardEvent } from 'react';
 import { point, type Point } from '@/core/geometry/point';
-import { boundsOfPoints } from '@/core/geometry/ring';
-import { placed, type Layout, type Placement } from '@/core/layout/problem';
+import { nameOf, type Layout, type Placement } from '@/core/layout/problem';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
+import { isClear } from '@/core/layout/hand';
+import { wayOfKey } from '@/ui/arrowKeys';
+import { useUnit } from '@/ui/unit';
+
+import { facing } from './facing';
 import styles from './Layout.module.css';
+import { PieceOnCloth } from './PieceOnCloth';
+import type { ByHandState } from './useByHand';
 
 interface Props {
   readonly layout: Layout;
@@ -11,29 +18,78 @@ interface Props {
   readonly widthMm: number;
   /** What stands at the selvedges: how it stretches, that its nap points one way. */
   readonly said: string;
+  readonly hand: ByHandState;
+  /** The names of copies that lie on others, or beside the cloth. */
+  readonly crossed: ReadonlySet<string>;
 }
 
 /** Signs are so large, as a share of the longer side of what is drawn. */
 const SIGN = 0.021;
-/** An arrow is so long at most, in signs, and takes this share of its piece. */
-const ARROW = 4;
-const OF_PIECE = 0.7;
+/** So much cloth is drawn below what is laid, as a share of its longer side: somewhere to put a piece. */
+const BELOW = 0.07;
+/** A piece is drawn to what it touches from so far away, px. */
+const SNAP_PX = 9;
+/** How far an arrow key moves a piece, mm: and with the shift key. */
+const STEPS_MM = { cm: [5, 1], in: [25.4 / 4, 25.4 / 16] } as const;
 
-/** Pieces on their cloth to scale, what is left over hatched. Cloth that is longer than wide lies on its side. */
-export function ClothPicture({ layout, pieces, widthMm, said }: Props) {
+/** Pieces on their cloth to scale, what is left over hatched, moved by hand. Cloth that is longer than wide lies on its side. */
+export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed }: Props) {
   const hatch = useId();
-  const long = layout.lengthMm;
-  const onSide = long > widthMm;
+  const { unit } = useUnit();
+  const svg = useRef<SVGSVGElement>(null);
+  const { lengthMm } = layout;
+  const long = lengthMm + BELOW * Math.max(lengthMm, widthMm);
+  const view = useMemo(() => facing(widthMm, lengthMm > widthMm), [widthMm, lengthMm]);
+  const { onSide } = view;
   const [wide, high] = onSide ? [long, widthMm] : [widthMm, long];
   const sign = SIGN * Math.max(wide, high * 1.3);
   const room = 2 * sign;
-  const seen = ({ x, y }: Point): Point => (onSide ? point(y, widthMm - x) : point(x, y));
+  const numbers = useMemo(() => new Map(pieces.map(({ id }, nth) => [id, nth + 1])), [pieces]);
+  const byName = (name: string): Placement | undefined =>
+    layout.placements.find((one) => nameOf(one) === name);
+
+  const bind = useDrag(
+    ({ args, movement: [mx, my], first, last, tap, memo: from }) => {
+      const name = args[0] as string;
+      if (tap) {
+        hand.choose(name);
+        return undefined;
+      }
+      const began = first || from === undefined ? byName(name) : (from as Placement);
+      const scale = svg.current?.getScreenCTM()?.a;
+      if (!began || !scale) return undefined;
+      if (first) hand.take(name);
+      const by = view.onCloth(point(mx / scale, my / scale));
+      hand.drag(name, point(began.x + by.x, began.y + by.y), SNAP_PX / scale);
+      if (last) hand.putDown();
+      return began;
+    },
+    { filterTaps: true },
+  );
+  const onKeyDown = (name: string) => (event: KeyboardEvent) => {
+    if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      hand.choose(name);
+      return;
+    }
+    const way = wayOfKey(event.key);
+    if (!way) return;
+    event.preventDefault();
+    const step = STEPS_MM[unit][event.shiftKey ? 1 : 0];
+    hand.nudge(name, view.onCloth(point(way.x * step, way.y * step)));
+  };
+  const line = (from: Point, to: Point) => {
+    const [a, b] = [view.seen(from), view.seen(to)];
+    return { x1: a.x, y1: a.y, x2: b.x, y2: b.y };
+  };
+  const laidCorner = view.seen(point(onSide ? widthMm : 0, 0));
   return (
     <svg
+      ref={svg}
       className={styles.picture}
       viewBox={`${-room} ${-room} ${wide + 2 * room} ${high + 2 * room}`}
       style={{ aspectRatio: `${wide + 2 * room} / ${high + 2 * room}` }}
-      role="img"
+      role="group"
       aria-label={`${layout.placements.length} pieces on cloth`}
     >
       <defs>
@@ -48,11 +104,17 @@ export function ClothPicture({ layout, pieces, widthMm, said }: Props) {
         </pattern>
       </defs>
       <rect className={styles.cloth} width={wide} height={high} />
-      <rect width={wide} height={high} fill={`url(#${hatch})`} />
-      {[0, widthMm].map((x) => {
-        const [from, to] = [seen(point(x, 0)), seen(point(x, long))];
-        return <line key={x} className={styles.selvedge} x1={from.x} y1={from.y} x2={to.x} y2={to.y} />;
-      })}
+      <rect
+        x={laidCorner.x}
+        y={laidCorner.y}
+        width={onSide ? lengthMm : widthMm}
+        height={onSide ? widthMm : lengthMm}
+        fill={`url(#${hatch})`}
+      />
+      {[0, widthMm].map((x) => (
+        <line key={x} className={styles.selvedge} {...line(point(x, 0), point(x, long))} />
+      ))}
+      <line className={styles.end} {...line(point(0, lengthMm), point(widthMm, lengthMm))} />
       <text
         className={styles.said}
         fontSize={sign}
@@ -66,70 +128,66 @@ export function ClothPicture({ layout, pieces, widthMm, said }: Props) {
         {said}
       </text>
       {layout.placements.map((one) => {
-        const nth = pieces.findIndex(({ id }) => id === one.piece);
-        const piece = pieces[nth];
+        const piece = pieces.find(({ id }) => id === one.piece);
+        const name = nameOf(one);
         return (
           piece && (
-            <PieceOnCloth
-              key={`${one.piece} ${one.copy}`}
-              piece={piece}
-              one={one}
-              number={nth + 1}
-              sign={sign}
-              seen={seen}
-            />
+            <g
+              key={name}
+              {...bind(name)}
+              className={styles.movable}
+              data-piece={one.piece}
+              data-held={hand.held?.name === name}
+              data-chosen={hand.chosen !== undefined && nameOf(hand.chosen) === name}
+              data-crossed={hand.held ? hand.held.crossing.over.includes(name) : crossed.has(name)}
+              role="button"
+              tabIndex={0}
+              aria-label={`${hand.called(name)}${one.mirrored ? ', face down' : ''}${hand.pinned.has(name) ? ', stays' : ''}`}
+              aria-pressed={hand.chosen !== undefined && nameOf(hand.chosen) === name}
+              onKeyDown={onKeyDown(name)}
+            >
+              <Still
+                piece={piece}
+                one={one}
+                number={numbers.get(piece.id) as number}
+                sign={sign}
+                view={view}
+                pinned={hand.pinned.has(name)}
+              />
+            </g>
           )
         );
       })}
+      {hand.held && <Above hand={hand} pieces={pieces} numbers={numbers} sign={sign} view={view} />}
     </svg>
   );
 }
 
-interface PieceProps {
-  readonly piece: ClothPiece;
-  readonly one: Placement;
-  readonly number: number;
+/** A piece that is drawn again only when something of it changed. */
+const Still = memo(PieceOnCloth);
+
+interface AboveProps {
+  readonly hand: ByHandState;
+  readonly pieces: readonly ClothPiece[];
+  readonly numbers: ReadonlyMap<string, number>;
   readonly sign: number;
-  readonly seen: (on: Point) => Point;
+  readonly view: ReturnType<typeof facing>;
 }
 
-/** Its outline, its number, and an arrow that points to its lower edge. */
-function PieceOnCloth({ piece, one, number, sign, seen }: PieceProps) {
-  const on = placed(one);
-  const ring = piece.ring.map((corner) => seen(on(corner)));
-  const { left, top, right, bottom } = boundsOfPoints(ring);
-  const own = boundsOfPoints(piece.ring);
-  const middle = point((own.left + own.right) / 2, (own.top + own.bottom) / 2);
-  const reach = Math.min(((own.bottom - own.top) * OF_PIECE) / 2, (ARROW * sign) / 2);
-  const tip = point(middle.x, middle.y + reach);
-  const barb = Math.min(sign * 0.4, reach / 2);
-  const [from, to] = [point(middle.x, middle.y - reach), tip].map((end) => seen(on(end))) as [Point, Point];
-  const upright = Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
-  const line = [
-    point(middle.x, middle.y - reach),
-    tip,
-    point(tip.x - barb, tip.y - barb),
-    tip,
-    point(tip.x + barb, tip.y - barb),
-  ];
-  const path = (points: readonly Point[]) =>
-    points.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
+/** The piece that is held, above all others. */
+function Above({ hand: { held, pinned }, pieces, numbers, sign, view }: AboveProps) {
+  const piece = pieces.find(({ id }) => id === held?.at.piece);
+  if (!held || !piece) return null;
   return (
-    <g data-piece={one.piece}>
-      <polygon className={styles.piece} points={path(ring)}>
-        <title>{`${piece.label}${one.mirrored ? ', face down' : ''}`}</title>
-      </polygon>
-      <polyline className={styles.grain} points={path(line.map((corner) => seen(on(corner))))} />
-      <text
-        className={styles.number}
-        x={(left + right) / 2 + (upright ? sign : 0)}
-        y={(top + bottom) / 2 + (upright ? 0.4 : -0.5) * sign}
-        textAnchor={upright ? 'start' : 'middle'}
-        fontSize={1.3 * sign}
-      >
-        {number}
-        {one.mirrored && '′'}
-      </text>
+    <g className={styles.above} data-crossed={!isClear(held.crossing)}>
+      <PieceOnCloth
+        piece={piece}
+        one={held.at}
+        number={numbers.get(piece.id) as number}
+        sign={sign}
+        view={view}
+        pinned={pinned.has(held.name)}
+      />
     </g>
   );
 }

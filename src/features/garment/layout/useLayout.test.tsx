@@ -46,7 +46,7 @@ beforeEach(() => {
 });
 
 function begun() {
-  const hook = renderHook(({ asked }) => useLayout(asked), { initialProps: { asked: problem } });
+  const hook = renderHook(({ asked }) => useLayout(asked, false), { initialProps: { asked: problem } });
   const [one, other] = Hired.all as [Hired, Hired];
   return { ...hook, one, other };
 }
@@ -60,7 +60,7 @@ test('two look with seeds of their own, and the shorter layout is shown', () => 
   one.says(best(210));
   other.says(best(205));
   one.says(best(207));
-  expect(result.current.run).toMatchObject({ state: 'looking', best: { lengthMm: 205 }, steps: 2 });
+  expect(result.current.run).toMatchObject({ state: 'looking', best: { lengthMm: 205 } });
 });
 
 test('one that dies leaves what it found, the other goes on; when both have ended it is stopped', () => {
@@ -95,4 +95,35 @@ test('another problem ends the first ones, whose late words count no more; so do
   expect(result.current.run?.best).toBeUndefined();
   unmount();
   expect(Hired.all.every(({ ended }) => ended)).toBe(true);
+});
+
+test('where a layout is known nobody looks until that is asked for, then from what is known', () => {
+  const { result } = renderHook(() => useLayout(problem, true));
+  expect(Hired.all).toEqual([]);
+  expect(result.current.run).toBeUndefined();
+  const start = { lengthMm: 300, placements: [] };
+  const pinned = [{ piece: 'a', copy: 1, x: 1, y: 2, turn: 0, mirrored: false }];
+  act(() => void result.current.look({ problem: { ...problem, pinned }, start }));
+  expect(Hired.all[0]?.told[0]).toMatchObject({ start, problem: { pinned } });
+  Hired.all[0]?.says(best(250));
+  expect(result.current.run).toMatchObject({ state: 'looking', best: { lengthMm: 250 } });
+  act(() => result.current.done());
+  expect(result.current.run).toBeUndefined();
+  expect(Hired.all.every(({ ended }) => ended)).toBe(true);
+});
+
+test('where nothing shorter is found for a while it stops; a shorter one begins the while anew', () => {
+  jest.useFakeTimers();
+  const { result, one } = begun();
+  act(() => jest.advanceTimersByTime(60_000));
+  expect(result.current.run?.state).toBe('looking');
+  one.says(best(200));
+  act(() => jest.advanceTimersByTime(15_000));
+  one.says(best(190));
+  act(() => jest.advanceTimersByTime(15_000));
+  expect(result.current.run?.state).toBe('looking');
+  act(() => jest.advanceTimersByTime(6_000));
+  expect(result.current.run).toMatchObject({ state: 'stopped', best: { lengthMm: 190 } });
+  expect(one.ended).toBe(true);
+  jest.useRealTimers();
 });

@@ -1,0 +1,217 @@
+import Alert from '@mui/material/Alert';
+import Button from '@mui/material/Button';
+import { useCallback, useMemo } from 'react';
+import { createLedger } from '@/core/explain/ledger';
+import { newCloth, type ClothDirection } from '@/core/facts/cloth';
+import type { CutWith } from '@/core/facts/layout';
+import { layoutBasis } from '@/core/facts/layoutBasis';
+import { layoutFaults } from '@/core/layout/check';
+import { nameOf, type LayoutProblem, type Placement } from '@/core/layout/problem';
+import { planBuying, washedWidth } from '@/core/onCloth/buy';
+import type { OnCloth } from '@/core/onCloth/garmentPieces';
+import { factsOfLayout, keptPlacements } from '@/core/onCloth/keptLayout';
+import { GAPS_MM, toLayOut, type ToLayOut } from '@/core/onCloth/toLayOut';
+import { formatLength } from '@/core/units/formatLength';
+import { useUnit } from '@/ui/unit';
+import { useGarment } from '../page/useGarment';
+import { ByHand } from './ByHand';
+import { ClothPicture } from './ClothPicture';
+import { Figures } from './Figures';
+import { LayoutFaults } from './LayoutFaults';
+import styles from './Layout.module.css';
+import { OtherWidths } from './OtherWidths';
+import { Refused } from './Refused';
+import { useByHand, useCalled } from './useByHand';
+import { useLayout } from './useLayout';
+import { WaysOut } from './WaysOut';
+
+interface Props {
+  readonly on: OnCloth;
+  readonly widthMm: number | undefined;
+  readonly cutWith: CutWith;
+}
+
+/** One cloth of a garment: its layout as it was kept, or as it is found. */
+export function Desk({ on, widthMm, cutWith }: Props) {
+  const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
+  const asked = useMemo((): ToLayOut => {
+    const usable = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
+    return toLayOut(on.pieces, { widthMm: usable, cutWith });
+  }, [cloth, on.pieces, widthMm, cutWith]);
+  if (!asked.ok) return <Refused asked={asked} />;
+  return <Laid on={on} problem={asked.problem} widthMm={widthMm as number} cutWith={cutWith} />;
+}
+
+interface LaidProps {
+  readonly on: OnCloth;
+  readonly problem: LayoutProblem;
+  readonly widthMm: number;
+  readonly cutWith: CutWith;
+}
+
+/** The layout that was kept of these pieces on this width, and how to keep another in its place. */
+function useKept({ on, problem, widthMm, cutWith }: LaidProps) {
+  const { garment, facts, set, today } = useGarment();
+  const { role } = on;
+  const saved = garment.layouts?.[role];
+  const kept = useMemo(() => {
+    if (!saved || saved.widthMm !== widthMm || saved.cutWith !== cutWith) return undefined;
+    const found = keptPlacements(problem, saved);
+    const faults = found ? layoutFaults(problem, found.layout) : [];
+    return found && { ...found, faults, crossed: new Set(faults.flatMap(({ pieces }) => pieces)) };
+  }, [saved, problem, widthMm, cutWith]);
+  const keep = useCallback(
+    (label: string, placements: readonly Placement[], pinned: ReadonlySet<string>) => {
+      const basis = layoutBasis(facts);
+      const next = factsOfLayout(problem, placements, { keptOn: today, widthMm, cutWith, basis, pinned });
+      set(label, { [`layouts.${role}`]: next });
+    },
+    [facts, problem, today, widthMm, cutWith, set, role],
+  );
+  const forget = () => set('Layout put away', { [`layouts.${role}`]: null });
+  return { kept, keep, forget };
+}
+
+function Laid(props: LaidProps) {
+  const { on, problem, widthMm, cutWith } = props;
+  const { unit } = useUnit();
+  const { garment, plan } = useGarment();
+  const { around } = plan.cloths[on.role] ?? {};
+  const cloth = on.cloth ?? newCloth('cloth');
+  const { kept, keep, forget } = useKept(props);
+  const { run, pause, stop, look, done } = useLayout(problem, kept !== undefined);
+  const shown = run?.best ?? kept?.layout;
+  const isKept = shown !== undefined && shown === kept?.layout;
+  const pinned = kept?.pinned ?? NONE;
+  const called = useCalled(on.pieces);
+  const hand = useByHand({
+    problem,
+    layout: shown,
+    pinned,
+    called,
+    onTaken: stop,
+    onKeep: (label, placements, stays) => {
+      keep(label, placements, stays);
+      done();
+    },
+  });
+  const lookAgain = () => {
+    if (!kept) return;
+    const stay = kept.layout.placements.filter((one) => pinned.has(nameOf(one)));
+    look({
+      problem: { ...problem, pinned: stay },
+      start: kept.faults.length === 0 ? kept.layout : undefined,
+    });
+  };
+  const book = createLedger();
+  const buying = shown && planBuying(book, { cloth, laidMm: shown.lengthMm, unit });
+  const state = run?.state ?? (kept ? 'kept' : 'looking');
+  return (
+    <section className={styles.desk} aria-label="Layout" data-state={state}>
+      {shown && buying ? (
+        <>
+          <Figures book={book} buying={buying} problem={problem} widthMm={widthMm} />
+          <ClothPicture
+            layout={shown}
+            pieces={on.pieces}
+            widthMm={problem.widthMm}
+            said={saidOf(on, around)}
+            hand={hand}
+            crossed={isKept ? kept.crossed : NONE}
+          />
+          {isKept && <LayoutFaults faults={kept.faults} called={called} />}
+        </>
+      ) : (
+        <Unfound stopped={state === 'stopped'} />
+      )}
+      <div className={styles.actions}>
+        {(state === 'looking' || state === 'paused') && (
+          <>
+            <Button variant="outlined" onClick={() => pause(state !== 'paused')}>
+              {state === 'paused' ? 'Go on looking' : 'Pause'}
+            </Button>
+            <Button
+              variant="contained"
+              disabled={!shown}
+              onClick={() => shown && (keep('Layout kept', shown.placements, pinned), done())}
+            >
+              Good enough, keep it
+            </Button>
+            <span className="soft" role="status">
+              {state === 'paused' ? 'Paused.' : 'Looking for a shorter one; stop whenever it is good enough.'}
+            </span>
+          </>
+        )}
+        {state === 'stopped' && shown && (
+          <>
+            <Button
+              variant="contained"
+              onClick={() => (keep('Layout kept', shown.placements, pinned), done())}
+            >
+              Keep this layout
+            </Button>
+            <span role="status">This is the shortest found.</span>
+          </>
+        )}
+        {state === 'kept' && (
+          <>
+            <Button variant="outlined" onClick={lookAgain}>
+              {pinned.size > 0 ? 'Lay out the rest again' : 'Look for a shorter one'}
+            </Button>
+            <Button variant="text" onClick={forget}>
+              Put it away
+            </Button>
+            <span role="status">Kept with this garment.</span>
+          </>
+        )}
+      </div>
+      {shown && <ByHand hand={hand} problem={problem} />}
+      <ol className={styles.list}>
+        {on.pieces.map(({ id, label, count, mirrored, standsIn }) => (
+          <li key={id}>
+            {label}
+            {count > 1 && ` × ${count}`}
+            {mirrored === 'half' && ', half of them face down (′)'}
+            {standsIn && <span className="soft">, stands in</span>}
+          </li>
+        ))}
+      </ol>
+      {buying?.short && (
+        <WaysOut
+          pieces={on.pieces}
+          cloth={cloth}
+          widthMm={problem.widthMm}
+          cutWith={cutWith}
+          seamMm={garment.pattern.seamAllowanceMm}
+        />
+      )}
+      <OtherWidths pieces={on.pieces} cloth={cloth} cutWith={cutWith} />
+      {shown && (
+        <p className="soft small">
+          Laid on {formatLength(problem.widthMm, unit)}, {GAPS_MM[cutWith]} mm between pieces. Arrows point to
+          the lower edge of each piece.
+        </p>
+      )}
+    </section>
+  );
+}
+
+const NONE: ReadonlySet<string> = new Set();
+
+const Unfound = ({ stopped }: { stopped: boolean }) =>
+  stopped ? (
+    <Alert severity="warning">
+      No layout could be worked out here: open this page again, type another width, or let go of what you put
+      in its place.
+    </Alert>
+  ) : (
+    <p aria-busy="true">Laying out…</p>
+  );
+
+/** What is written along the selvedge. */
+const saidOf = ({ cloth }: OnCloth, around: ClothDirection | undefined): string =>
+  [
+    'selvedge',
+    ...(around ? [`stretches most ${around === 'across' ? 'across' : 'along it'}`] : []),
+    ...(cloth?.nap === 'one way' ? ['nap: every arrow points its way'] : []),
+  ].join(' · ');

@@ -1,0 +1,56 @@
+import { point, type Point } from '@/core/geometry/point';
+import { boundsOfPoints } from '@/core/geometry/ring';
+import { placed, type Placement } from '@/core/layout/problem';
+import type { ClothPiece } from '@/core/onCloth/garmentPieces';
+import type { Facing } from './facing';
+import styles from './Layout.module.css';
+
+/** An arrow is so long at most, in signs, and takes this share of its piece. */
+const ARROW = 4;
+const OF_PIECE = 0.7;
+
+interface Props {
+  readonly piece: ClothPiece;
+  readonly one: Placement;
+  readonly number: number;
+  readonly sign: number;
+  readonly view: Facing;
+  readonly pinned: boolean;
+}
+
+/** Its outline, its number, an arrow that points to its lower edge, and a pin where it stays. */
+export function PieceOnCloth({ piece, one, number, sign, view, pinned }: Props) {
+  const on = placed(one);
+  const ring = piece.ring.map((corner) => view.seen(on(corner)));
+  const { left, top, right, bottom } = boundsOfPoints(ring);
+  const own = boundsOfPoints(piece.ring);
+  const middle = point((own.left + own.right) / 2, (own.top + own.bottom) / 2);
+  const reach = Math.min(((own.bottom - own.top) * OF_PIECE) / 2, (ARROW * sign) / 2);
+  const tip = point(middle.x, middle.y + reach);
+  const barb = Math.min(sign * 0.4, reach / 2);
+  const tail = point(middle.x, middle.y - reach);
+  const [from, to] = [tail, tip].map((end) => view.seen(on(end))) as [Point, Point];
+  const upright = Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
+  const line = [tail, tip, point(tip.x - barb, tip.y - barb), tip, point(tip.x + barb, tip.y - barb)];
+  const path = (points: readonly Point[]) =>
+    points.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
+  return (
+    <>
+      <polygon className={styles.piece} points={path(ring)}>
+        <title>{`${piece.label}${one.mirrored ? ', face down' : ''}`}</title>
+      </polygon>
+      <polyline className={styles.grain} points={path(line.map((corner) => view.seen(on(corner))))} />
+      <text
+        className={styles.number}
+        x={(left + right) / 2 + (upright ? sign : 0)}
+        y={(top + bottom) / 2 + (upright ? 0.4 : -0.5) * sign}
+        textAnchor={upright ? 'start' : 'middle'}
+        fontSize={1.3 * sign}
+      >
+        {number}
+        {one.mirrored && '′'}
+      </text>
+      {pinned && <circle className={styles.pin} cx={from.x} cy={from.y} r={0.45 * sign} />}
+    </>
+  );
+}
