@@ -1,4 +1,4 @@
-import { areaOfRings, clockwise, shared, without } from '../geometry/clip';
+import { areaOfRings, clockwise, shared, simplified, without } from '../geometry/clip';
 import { point, type Point } from '../geometry/point';
 import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import { OVERLAP_MM2 } from './check';
@@ -19,6 +19,11 @@ export const isClear = ({ over, outside }: Crossing): boolean => over.length ===
 
 /** Up and left by turns, until it goes no further. */
 const CLOSE_ROUNDS = 30;
+/** What lies a little in others is pushed out of them in so many rounds, or not at all: a frame has no time for more. */
+const PUSH_ROUNDS = 8;
+/** How far an outline with fewer corners may lie off, and how deep in others what it was moved by may be left, mm. */
+const THIN_MM = 0.5;
+const NEARLY_MM = 2;
 /** Less than this is no way, mm. */
 const HAIR_MM = 1e-6;
 /** No cloth is so long, mm. */
@@ -81,28 +86,40 @@ export class Hand {
 
   /** As near to a place as it touches others, a gap away, where that is no further than `reachMm`; else the place itself. */
   snapped(at: Point, reachMm: number): Point {
-    let corner = this.withinCloth(this.shapes.cornerOf(this.own, at), reachMm);
-    const near = this.nearOnes(corner, reachMm);
-    const lying: Lying[] = [{ shape: this.own, ...corner }, ...near];
-    const room = { wideMm: this.wideMm, longMm: ENDLESS_MM };
-    const deep = settled(lying, room, { apartMm: this.shapes.apartMm, nearMm: reachMm });
-    const [moved] = lying as [Lying, ...Lying[]];
-    const far = Math.hypot(moved.x - corner.x, moved.y - corner.y);
-    if (deep > this.shapes.apartMm || far > 1.5 * reachMm) return at;
-    corner = point(moved.x, moved.y);
+    const from = this.withinCloth(this.shapes.cornerOf(this.own, at), reachMm);
+    const near = this.nearOnes(from, reachMm);
+    let corner = this.pushedOut(from, near, reachMm);
+    if (!corner) return at;
     // A neighbour that it touches stops it both ways.
-    if (far <= HAIR_MM) {
-      corner = this.touching(corner, ['left', 'right'], reachMm);
-      corner = this.touching(corner, ['up', 'down'], reachMm);
+    if (Math.hypot(corner.x - from.x, corner.y - from.y) <= HAIR_MM) {
+      corner = this.touching(corner, near, ['left', 'right'], reachMm);
+      corner = this.touching(corner, near, ['up', 'down'], reachMm);
     }
     // What lies deep in another has no side of it near: it stays where it is held.
     const place = this.shapes.placeOf(this.own, corner);
     return isClear(this.crossing(place)) ? place : at;
   }
 
-  private touching(corner: Point, ways: readonly [Way, Way], reachMm: number): Point {
+  /** Out of others in which it lies a little: first by their outlines with fewer corners, then exactly. */
+  private pushedOut(from: Point, near: readonly Lying[], reachMm: number): Point | undefined {
+    const room = { wideMm: this.wideMm, longMm: ENDLESS_MM };
+    const { apartMm } = this.shapes;
+    const roughly = [{ shape: this.own, ...from }, ...near].map((one) => ({
+      ...one,
+      shape: thinned(one.shape),
+    }));
+    const rough = settled(roughly, room, { apartMm: THIN_MM, nearMm: reachMm, rounds: PUSH_ROUNDS });
+    if (rough > NEARLY_MM) return undefined;
+    const { x, y } = roughly[0] as Lying;
+    const moved: Lying = { shape: this.own, x, y };
+    const deep = settled([moved, ...near], room, { apartMm, nearMm: NEARLY_MM, rounds: PUSH_ROUNDS });
+    const far = Math.hypot(moved.x - from.x, moved.y - from.y);
+    return deep > apartMm || far > 1.5 * reachMm ? undefined : point(moved.x, moved.y);
+  }
+
+  private touching(corner: Point, near: readonly Lying[], ways: readonly [Way, Way], reachMm: number): Point {
     const [way, far] = ways
-      .map((one) => [one, this.travel(corner, one)] as const)
+      .map((one) => [one, this.travel(corner, one, near)] as const)
       .toSorted((a, b) => a[1] - b[1])[0]!;
     return far <= reachMm ? along(corner, way, far) : corner;
   }
@@ -131,14 +148,14 @@ export class Hand {
     return { ...this.held, ...this.shapes.placeOf(this.own, corner) };
   }
 
-  private travel(corner: Point, way: Way): number {
+  private travel(corner: Point, way: Way, among: readonly Lying[] = this.others): number {
     const walls = {
       left: corner.x,
       right: this.wideMm - corner.x - this.own.widthMm,
       up: corner.y,
       down: ENDLESS_MM,
     };
-    return this.others.reduce(
+    return among.reduce(
       (least, { shape, x, y }) =>
         Math.min(least, travelOf(this.own.ring, shape.ring, { x: corner.x - x, y: corner.y - y, way })),
       Math.max(0, walls[way]),
@@ -186,6 +203,15 @@ const along = ({ x, y }: Point, way: Way, far: number): Point => {
       throw new Error(`expected a way, got ${JSON.stringify(way satisfies never)}`);
   }
 };
+
+const thin = new WeakMap<readonly Point[], readonly Point[]>();
+
+/** A shape with fewer corners. */
+function thinned(shape: Shape): Shape {
+  const ring = thin.get(shape.ring) ?? simplified(shape.ring, THIN_MM);
+  thin.set(shape.ring, ring);
+  return { ...shape, ring };
+}
 
 /** What is cut of a copy where it lies. */
 function ringAt({ pieces }: LayoutProblem, one: Placement): readonly Point[] {

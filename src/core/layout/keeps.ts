@@ -138,11 +138,10 @@ interface Corners {
 /** Two equal rectangles side by side may lie in each other though no corner of one is inside the other: places between tell, mm. */
 const APART_MM = 25;
 
-const known = new WeakMap<Shape, Corners>();
-function cornersOf(shape: Shape): Corners {
-  const before = known.get(shape);
+const known = new WeakMap<readonly Point[], Corners>();
+function cornersOf({ ring }: Shape): Corners {
+  const before = known.get(ring);
   if (before) return before;
-  const { ring } = shape;
   const [x, y, outX, outY]: [number[], number[], number[], number[]] = [[], [], [], []];
   ring.forEach((from, nth) => {
     const to = ring[(nth + 1) % ring.length]!;
@@ -157,7 +156,7 @@ function cornersOf(shape: Shape): Corners {
     }
   });
   const corners = { x, y, outX, outY };
-  known.set(shape, corners);
+  known.set(ring, corners);
   return corners;
 }
 

@@ -17,6 +17,8 @@ export interface Settling {
   readonly apartMm: number;
   /** Corners as near as this to another shape are kept off it, mm: no deeper may they lie in each other at first. */
   readonly nearMm: number;
+  /** How often lines are taken anew at most. */
+  readonly rounds?: number;
 }
 
 /**
@@ -24,11 +26,15 @@ export interface Settling {
  * outside of the line along it, one after the other, again and again (a projected Gauss–Seidel method), and the lines are
  * taken anew. Changes `lying`. Gives how deep the deepest corner still lies.
  */
-export function settled(lying: readonly Lying[], room: Room, { apartMm, nearMm }: Settling): number {
+export function settled(
+  lying: readonly Lying[],
+  room: Room,
+  { apartMm, nearMm, rounds = ROUNDS }: Settling,
+): number {
   let worst = Infinity;
   let before = Infinity;
   putIn(lying, room);
-  for (let round = 0; round < ROUNDS; round += 1) {
+  for (let round = 0; round < rounds; round += 1) {
     const keeps = keepsOf(lying, { nearMm, facing: false });
     worst = keeps.worst;
     if (worst <= apartMm) return worst;

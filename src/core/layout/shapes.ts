@@ -83,39 +83,53 @@ export class Shapes {
     return found;
   }
 
-  /** With half the gap round it, and a little for the rounding of its corners. */
-  private round(ring: readonly Point[]): readonly Point[] {
-    const { gapMm } = this.problem;
-    if (gapMm > 0) return grown(ring, gapMm / 2 + SMOOTH_MM, SMOOTH_MM);
-    return clockwise(ring);
-  }
-
   private shape(piece: LayoutPiece, turn: number, mirrored: boolean, pinned?: Point): Shape {
-    const about = piece.ring.map(placed({ x: 0, y: 0, turn, mirrored }));
-    const round = this.round(about);
-    const { left, top, right, bottom } = boundsOfPoints(round);
-    const ring = round.map(({ x, y }) => point(x - left, y - top));
-    const origin = point(-left, -top);
+    const base = baseOf(piece.ring, this.problem.gapMm, turn, mirrored);
     const shape: Shape = {
+      ...base,
       id: this.all.length,
-      ring,
-      widthMm: right - left,
-      heightMm: bottom - top,
-      areaMm2: areaOfRings([ring]),
-      roundMm: ring.reduce((sum, { x, y }, nth) => {
-        const before = ring.at(nth - 1) as Point;
-        return sum + Math.hypot(x - before.x, y - before.y);
-      }, 0),
-      turn,
-      mirrored,
       onFold: piece.onFold === true,
-      origin,
-      pinnedAt: pinned && this.cornerOf({ origin }, pinned),
+      pinnedAt: pinned && this.cornerOf(base, pinned),
       half: undefined,
     };
     this.all.push(shape);
     return shape;
   }
+}
+
+/** What of a shape follows from its outline alone. */
+type Base = Omit<Shape, 'id' | 'onFold' | 'pinnedAt' | 'half'>;
+
+const known = new WeakMap<readonly Point[], Map<string, Base>>();
+
+function baseOf(ring: readonly Point[], gapMm: number, turn: number, mirrored: boolean): Base {
+  const own = known.get(ring) ?? new Map<string, Base>();
+  known.set(ring, own);
+  const key = `${gapMm} ${turn} ${mirrored}`;
+  const base = own.get(key) ?? workedOut(ring, gapMm, turn, mirrored);
+  own.set(key, base);
+  return base;
+}
+
+function workedOut(outline: readonly Point[], gapMm: number, turn: number, mirrored: boolean): Base {
+  const about = outline.map(placed({ x: 0, y: 0, turn, mirrored }));
+  // With half the gap round it, and a little for the rounding of its corners.
+  const round = gapMm > 0 ? grown(about, gapMm / 2 + SMOOTH_MM, SMOOTH_MM) : clockwise(about);
+  const { left, top, right, bottom } = boundsOfPoints(round);
+  const ring = round.map(({ x, y }) => point(x - left, y - top));
+  return {
+    ring,
+    widthMm: right - left,
+    heightMm: bottom - top,
+    areaMm2: areaOfRings([ring]),
+    roundMm: ring.reduce((sum, { x, y }, nth) => {
+      const before = ring.at(nth - 1) as Point;
+      return sum + Math.hypot(x - before.x, y - before.y);
+    }, 0),
+    turn,
+    mirrored,
+    origin: point(-left, -top),
+  };
 }
 
 /** Without those that are the same as one before: a rectangle turned by half. */
