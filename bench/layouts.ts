@@ -1,6 +1,7 @@
 import { MaxRectsPacker } from 'maxrects-packer/dist/maxrects-packer.mjs';
 import { boundsOfPoints } from '../src/core/geometry/ring';
 import { kindOf } from '../src/core/garments/kindOf';
+import { Hand } from '../src/core/layout/hand';
 import { Searching } from '../src/core/layout/progress';
 import { areaOfPieces, type LayoutPiece, type LayoutProblem } from '../src/core/layout/problem';
 import { randomFrom, shuffled } from '../src/core/layout/random';
@@ -83,6 +84,37 @@ export function garmentLengths(): {
     overRectangles: median(found.map((one) => one.overRectangles)),
     overLeast: median(found.map((one) => one.overLeast)),
     many: found.length,
+  };
+}
+
+/** Pieces in the hand’s way, moves, and what is left out until the machine knows the way. */
+const IN_THE_WAY = 60;
+const MOVES = 300;
+const WARM = 60;
+const REACH_MM = 20;
+
+/** What a move of a piece that is dragged among 60 takes, ms: snapped to what it touches, and what it lies on; the mean and the longest. */
+export function dragTimes(): { readonly meanMs: number; readonly worstMs: number } {
+  const many = jigsaw(IN_THE_WAY, IN_THE_WAY, WIDE_MM, LONG_MM);
+  const problem: LayoutProblem = {
+    widthMm: 1.2 * WIDE_MM,
+    gapMm: 3,
+    pieces: many.map((ring, nth) => ({ id: `${nth}`, ring, count: 1 })),
+  };
+  const { best } = new Searching(problem, 1).goOn((now) => !now.best);
+  const held = best?.placements[0];
+  if (!best || !held) throw new Error('expected a layout to drag in, found none');
+  const hand = new Hand(problem, best.placements, held);
+  const times = Array.from({ length: MOVES }, (_, nth) => {
+    const start = performance.now();
+    const way = (nth / MOVES) * 2 * Math.PI;
+    const at = { x: held.x + 300 * Math.sin(way), y: held.y + 400 * Math.sin(3 * way) };
+    hand.crossing(hand.snapped(at, REACH_MM));
+    return performance.now() - start;
+  }).slice(WARM);
+  return {
+    meanMs: times.reduce((sum, ms) => sum + ms, 0) / times.length,
+    worstMs: Math.max(...times),
   };
 }
 

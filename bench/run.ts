@@ -1,11 +1,11 @@
 import { browserFigures } from './browser';
 import { formulaRatio } from './formulas';
-import { garmentLengths, jigsawUse } from './layouts';
+import { dragTimes, garmentLengths, jigsawUse } from './layouts';
 import { listRatio } from './lists';
 import { firstBytes } from './pages';
 import { paperSeconds } from './paper';
 import { alteredMs, draftedMs, firstPieceMs, pieceMs } from './pieces';
-import { edgesPerFrame, largestPerFrame, plansPerFrame, zoneMs } from './plans';
+import { FRAME_MS, edgesPerFrame, largestPerFrame, plansPerFrame, zoneMs } from './plans';
 import { changeoverRatio, orderMs, sewingMs, togetherSeconds } from './sewing';
 import { stripsSeconds } from './strips';
 
@@ -64,6 +64,13 @@ line(
   two(lengths.overLeast),
   '1.15 or less',
 );
+const drags = dragTimes();
+line(
+  'a move of a dragged piece among 60 over a frame (16.7 ms), mean',
+  two(drags.meanMs / FRAME_MS),
+  'under 1',
+);
+line('the same, the longest', two(drags.worstMs / FRAME_MS), 'under 1');
 void onPaper();
 if (!process.argv.includes('--quick')) void inTheBrowser();
 

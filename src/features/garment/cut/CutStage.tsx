@@ -8,6 +8,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Link from 'next/link';
 import { Fragment } from 'react';
+import { AMOUNT_CHECK } from '@/core/cloth/amount';
 import { allowanceAt } from '@/core/facts/allowance';
 import { isNeck } from '@/core/fit/garmentKind';
 import type { TicketRow } from '@/core/ticket/types';
@@ -35,6 +36,7 @@ export function CutStage() {
   const { unit } = useUnit();
   const tick = useCutTick();
   const { pieces } = kind;
+  const amount = plan.checks.find((check) => check.id === AMOUNT_CHECK);
   const show = (mm: number) => formatLength(mm, unit);
   const side = (which: 'left' | 'right') =>
     plan.ticket.flatMap((group) => group.rows).filter((row) => row.id.endsWith(`-${which}`));
@@ -42,9 +44,16 @@ export function CutStage() {
   return (
     <div className={styles.stage}>
       <div className={styles.between}>
-        <p className="soft">
-          Cut one flat layer, away from yourself. Close the rotary cutter when you put it down.
-        </p>
+        <div>
+          <p className="soft">
+            Cut one flat layer, away from yourself. Close the rotary cutter when you put it down.
+          </p>
+          {amount && (
+            <p>
+              <PhraseText phrase={amount.sentence} />
+            </p>
+          )}
+        </div>
         <div className={styles.actions}>
           <Button variant="outlined" component={Link} href={`/garments/${id}/layout`}>
             Lay out on cloth

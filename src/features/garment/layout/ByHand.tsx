@@ -6,13 +6,16 @@ import type { ByHandState } from './useByHand';
 interface Props {
   readonly hand: ByHandState;
   readonly problem: LayoutProblem;
+  /** The names of copies that lie on others, or beside the cloth. */
+  readonly crossed: ReadonlySet<string>;
 }
 
 /** What can be done with the piece that is chosen. */
-export function ByHand({ hand, problem }: Props) {
+export function ByHand({ hand, problem, crossed }: Props) {
   const { chosen, pinned, swapping } = hand;
   const turns = problem.pieces.find(({ id }) => id === chosen?.piece)?.turns ?? [0];
   const stays = chosen !== undefined && pinned.has(nameOf(chosen));
+  const lies = chosen !== undefined && crossed.has(nameOf(chosen));
   return (
     <div className={styles.byHand} role="group" aria-label="By hand">
       {chosen ? (
@@ -21,22 +24,16 @@ export function ByHand({ hand, problem }: Props) {
           <Button size="small" variant="outlined" onClick={hand.turn} disabled={turns.length < 2}>
             Turn
           </Button>
-          <Button size="small" variant="outlined" onClick={hand.pushClose}>
+          <Button size="small" variant="outlined" onClick={hand.pushClose} disabled={lies}>
             Push close
           </Button>
           <Button size="small" variant="outlined" aria-pressed={swapping} onClick={hand.swap}>
             Exchange
           </Button>
-          <Button size="small" variant="outlined" aria-pressed={stays} onClick={hand.pin}>
+          <Button size="small" variant="outlined" onClick={hand.pin}>
             {stays ? 'Let go' : 'Keep here'}
           </Button>
-          <span className="soft small">
-            {swapping
-              ? 'Now choose the piece to exchange it with.'
-              : turns.length < 2
-                ? 'It may lie only this way.'
-                : 'Arrow keys move it too.'}
-          </span>
+          <span className="soft small">{hintOf({ swapping, lies, turns: turns.length })}</span>
         </>
       ) : (
         <span className="soft small">
@@ -54,4 +51,15 @@ export function ByHand({ hand, problem }: Props) {
       )}
     </div>
   );
+}
+
+/** What to know about the piece that is chosen. */
+function hintOf({
+  swapping,
+  lies,
+  turns,
+}: Record<'swapping' | 'lies', boolean> & { readonly turns: number }) {
+  if (swapping) return 'Now choose the piece to exchange it with.';
+  if (lies) return 'It lies on another piece, or beside the cloth: move it free first.';
+  return turns < 2 ? 'It may lie only this way. Arrow keys move it too.' : 'Arrow keys move it too.';
 }

@@ -1,5 +1,5 @@
 import { useDrag } from '@use-gesture/react';
-import { memo, useId, useMemo, useRef, type KeyboardEvent } from 'react';
+import { memo, useEffect, useId, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { point, type Point } from '@/core/geometry/point';
 import { nameOf, type Layout, type Placement } from '@/core/layout/problem';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
@@ -39,8 +39,9 @@ export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed }: P
   const svg = useRef<SVGSVGElement>(null);
   const { lengthMm } = layout;
   const long = lengthMm + BELOW * Math.max(lengthMm, widthMm);
-  const view = useMemo(() => facing(widthMm, lengthMm > widthMm), [widthMm, lengthMm]);
-  const { onSide } = view;
+  // As it was seen first: it would be confusing if it turned while pieces are moved.
+  const [onSide] = useState(lengthMm > widthMm);
+  const view = useMemo(() => facing(widthMm, onSide), [widthMm, onSide]);
   const [wide, high] = onSide ? [long, widthMm] : [widthMm, long];
   const sign = SIGN * Math.max(wide, high * 1.3);
   const room = 2 * sign;
@@ -78,6 +79,15 @@ export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed }: P
     const step = STEPS_MM[unit][event.shiftKey ? 1 : 0];
     hand.nudge(name, view.onCloth(point(way.x * step, way.y * step)));
   };
+  // A finger on a piece moves that, not the page; what the style sheet could say of it browsers do not heed within drawings.
+  useEffect(() => {
+    const picture = svg.current;
+    const onlyThePiece = (event: TouchEvent) => {
+      if ((event.target as Element).closest('[data-piece]')) event.preventDefault();
+    };
+    picture?.addEventListener('touchstart', onlyThePiece, { passive: false });
+    return () => picture?.removeEventListener('touchstart', onlyThePiece);
+  }, []);
   const line = (from: Point, to: Point) => {
     const [a, b] = [view.seen(from), view.seen(to)];
     return { x1: a.x, y1: a.y, x2: b.x, y2: b.y };

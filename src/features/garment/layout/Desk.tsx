@@ -83,6 +83,7 @@ function Laid(props: LaidProps) {
   const shown = run?.best ?? kept?.layout;
   const isKept = shown !== undefined && shown === kept?.layout;
   const pinned = kept?.pinned ?? NONE;
+  const crossed = isKept ? kept.crossed : NONE;
   const called = useCalled(on.pieces);
   const hand = useByHand({
     problem,
@@ -103,6 +104,11 @@ function Laid(props: LaidProps) {
       start: kept.faults.length === 0 ? kept.layout : undefined,
     });
   };
+  const keepShown = () => {
+    if (!shown) return;
+    keep('Layout kept', shown.placements, pinned);
+    done();
+  };
   const book = createLedger();
   const buying = shown && planBuying(book, { cloth, laidMm: shown.lengthMm, unit });
   const state = run?.state ?? (kept ? 'kept' : 'looking');
@@ -112,13 +118,15 @@ function Laid(props: LaidProps) {
         <>
           <Figures book={book} buying={buying} problem={problem} widthMm={widthMm} />
           <ClothPicture
+            key={problem.widthMm}
             layout={shown}
             pieces={on.pieces}
             widthMm={problem.widthMm}
             said={saidOf(on, around)}
             hand={hand}
-            crossed={isKept ? kept.crossed : NONE}
+            crossed={crossed}
           />
+          <ByHand hand={hand} problem={problem} crossed={crossed} />
           {isKept && <LayoutFaults faults={kept.faults} called={called} />}
         </>
       ) : (
@@ -126,34 +134,11 @@ function Laid(props: LaidProps) {
       )}
       <div className={styles.actions}>
         {(state === 'looking' || state === 'paused') && (
-          <>
-            <Button variant="outlined" onClick={() => pause(state !== 'paused')}>
-              {state === 'paused' ? 'Go on looking' : 'Pause'}
-            </Button>
-            <Button
-              variant="contained"
-              disabled={!shown}
-              onClick={() => shown && (keep('Layout kept', shown.placements, pinned), done())}
-            >
-              Good enough, keep it
-            </Button>
-            <span className="soft" role="status">
-              {state === 'paused' ? 'Paused.' : 'Looking for a shorter one; stop whenever it is good enough.'}
-            </span>
-          </>
+          <Button variant="outlined" onClick={() => pause(state !== 'paused')}>
+            {state === 'paused' ? 'Go on looking' : 'Pause'}
+          </Button>
         )}
-        {state === 'stopped' && shown && (
-          <>
-            <Button
-              variant="contained"
-              onClick={() => (keep('Layout kept', shown.placements, pinned), done())}
-            >
-              Keep this layout
-            </Button>
-            <span role="status">This is the shortest found.</span>
-          </>
-        )}
-        {state === 'kept' && (
+        {state === 'kept' ? (
           <>
             <Button variant="outlined" onClick={lookAgain}>
               {pinned.size > 0 ? 'Lay out the rest again' : 'Look for a shorter one'}
@@ -161,11 +146,16 @@ function Laid(props: LaidProps) {
             <Button variant="text" onClick={forget}>
               Put it away
             </Button>
-            <span role="status">Kept with this garment.</span>
           </>
+        ) : (
+          <Button variant="contained" disabled={!shown} onClick={keepShown}>
+            Keep this layout
+          </Button>
         )}
+        <span className="soft" role="status">
+          {shown && STATES[state]}
+        </span>
       </div>
-      {shown && <ByHand hand={hand} problem={problem} />}
       <ol className={styles.list}>
         {on.pieces.map(({ id, label, count, mirrored, standsIn }) => (
           <li key={id}>
@@ -195,6 +185,14 @@ function Laid(props: LaidProps) {
     </section>
   );
 }
+
+/** What is going on, in words. */
+const STATES = {
+  looking: 'Looking for a shorter one: keep it whenever it is good enough.',
+  paused: 'Paused.',
+  stopped: 'This is the shortest found.',
+  kept: 'Kept with this garment.',
+} as const;
 
 const NONE: ReadonlySet<string> = new Set();
 
