@@ -29,6 +29,7 @@ const placeSpec = record('Place of a piece', {
   turn: numberOf('count', 'Turned by, degrees', -360, 360),
   faceDown: optional(flag('Face down')),
   pinned: optional(flag('Stays where it lies')),
+  cutOn: optional(date('Cut on')),
 });
 export type Place = FactsOf<typeof placeSpec>;
 

@@ -1,11 +1,11 @@
-import { areaOfRings, clockwise, shared, without } from '../geometry/clip';
+import { areaOfRings, shared, without } from '../geometry/clip';
 import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import {
   FULL_TURN,
   lengthOf,
   liesFaceDown,
   nameOf,
-  placed,
+  ringAt,
   type Layout,
   type LayoutPiece,
   type LayoutProblem,
@@ -34,7 +34,7 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
   const lying = layout.placements.flatMap((one) => {
     const piece = problem.pieces.find(({ id }) => id === one.piece);
     if (!piece) return [];
-    const ring = clockwise(piece.ring.map(placed(one)));
+    const ring = ringAt(problem, one);
     return [{ name: nameOf(one), piece, one, ring, box: boundsOfPoints(ring) }];
   });
   return [

@@ -1,9 +1,9 @@
-import { areaOfRings, clockwise, shared, simplified, without } from '../geometry/clip';
+import { areaOfRings, shared, simplified, without } from '../geometry/clip';
 import { point, type Point } from '../geometry/point';
 import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import { OVERLAP_MM2 } from './check';
 import type { Lying } from './keeps';
-import { FULL_TURN, nameOf, placed, type LayoutProblem, type Placement } from './problem';
+import { FULL_TURN, nameOf, ringAt, type LayoutProblem, type Placement } from './problem';
 import { settled } from './settle';
 import { Shapes, type Shape } from './shapes';
 import { travelOf, type Way } from './travel';
@@ -211,12 +211,6 @@ function thinned(shape: Shape): Shape {
   const ring = thin.get(shape.ring) ?? simplified(shape.ring, THIN_MM);
   thin.set(shape.ring, ring);
   return { ...shape, ring };
-}
-
-/** What is cut of a copy where it lies. */
-function ringAt({ pieces }: LayoutProblem, one: Placement): readonly Point[] {
-  const ring = pieces.find(({ id }) => id === one.piece)?.ring ?? [];
-  return clockwise(ring.map(placed(one)));
 }
 
 /** With another copy in the place of one. */

@@ -1,4 +1,4 @@
-import { areaOfRings } from '../geometry/clip';
+import { areaOfRings, clockwise } from '../geometry/clip';
 import type { Point } from '../geometry/point';
 
 /** Degrees. */
@@ -60,12 +60,18 @@ export function liesFaceDown({ mirrored }: LayoutPiece, copy: number): boolean |
   return mirrored === 'free' ? undefined : mirrored === 'half' && copy % 2 === 0;
 }
 
+/** What is cut of a copy where it lies, clockwise as it is seen; empty where there is no such piece. */
+export function ringAt(
+  { pieces }: { readonly pieces: readonly LayoutPiece[] },
+  one: Placement,
+): readonly Point[] {
+  const ring = pieces.find(({ id }) => id === one.piece)?.ring ?? [];
+  return clockwise(ring.map(placed(one)));
+}
+
 /** How long the cloth has to be for pieces where they lie, mm. */
 export const lengthOf = (pieces: readonly LayoutPiece[], placements: readonly Placement[]): number =>
-  placements.reduce((most, one) => {
-    const ring = pieces.find(({ id }) => id === one.piece)?.ring ?? [];
-    return Math.max(most, ...ring.map((corner) => placed(one)(corner).y));
-  }, 0);
+  placements.reduce((most, one) => Math.max(most, ...ringAt({ pieces }, one).map(({ y }) => y)), 0);
 
 /** A point of a piece on the cloth. */
 export function placed({ x, y, turn, mirrored }: Omit<Placement, 'piece' | 'copy'>): (one: Point) => Point {

@@ -13,20 +13,24 @@ export interface Keeping {
 }
 
 /** A place’s name among the facts. */
-const keyOf = ({ piece, copy }: Pick<Placement, 'piece' | 'copy'>): string => `${piece}-${copy}`;
+export const placeKey = ({ piece, copy }: Pick<Placement, 'piece' | 'copy'>): string => `${piece}-${copy}`;
 
 /** So fine that along metres of an edge nothing comes to lie beside the cloth by it, mm. */
 const FINEST_MM = 1e-6;
 const kept = (mm: number): number => Math.round(mm / FINEST_MM) * FINEST_MM;
 
-/** A layout as facts; `pinned` are the names of copies that stay where they lie. */
+/** A layout as facts; `pinned` are the names of copies that stay where they lie, `before` what was kept until now: what is cut stays so. */
 export function factsOfLayout(
   problem: LayoutProblem,
   placements: readonly Placement[],
-  { pinned, ...keeping }: Keeping & { readonly pinned: ReadonlySet<string> },
+  {
+    pinned,
+    before,
+    ...keeping
+  }: Keeping & { readonly pinned: ReadonlySet<string>; readonly before?: KeptLayout | undefined },
 ): KeptLayout {
   const places = placements.map((one): readonly [string, Place] => [
-    keyOf(one),
+    placeKey(one),
     {
       piece: one.piece,
       copy: one.copy,
@@ -35,6 +39,7 @@ export function factsOfLayout(
       turn: one.turn,
       ...(one.mirrored ? { faceDown: true } : {}),
       ...(pinned.has(nameOf(one)) ? { pinned: true } : {}),
+      ...cutOf(before?.places[placeKey(one)]),
     },
   ]);
   const lengthMm = Math.max(1, lengthOf(problem.pieces, placements));
@@ -42,13 +47,16 @@ export function factsOfLayout(
   return { ...keeping, lengthMm, ...(apart ? { apart } : {}), places: Object.fromEntries(places) };
 }
 
+const cutOf = (before: Place | undefined): Pick<Place, 'cutOn'> =>
+  before?.cutOn === undefined ? {} : { cutOn: before.cutOn };
+
 /** A kept layout of the pieces there are now, and the names of those that stay; nothing where some of them have no place in it. */
 export function keptPlacements(
   { pieces }: LayoutProblem,
   { places }: KeptLayout,
 ): { readonly layout: Layout; readonly pinned: ReadonlySet<string> } | undefined {
   const found = pieces.flatMap(({ id, count }) =>
-    Array.from({ length: count }, (_, nth) => places[keyOf({ piece: id, copy: nth + 1 })]),
+    Array.from({ length: count }, (_, nth) => places[placeKey({ piece: id, copy: nth + 1 })]),
   );
   if (found.length === 0 || found.some((one) => !one)) return undefined;
   const placements = (found as readonly Place[]).map(({ piece, copy, xMm, yMm, turn, faceDown = false }) => ({

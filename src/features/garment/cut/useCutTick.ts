@@ -1,22 +1,27 @@
 'use client';
+import type { Cut } from '@/core/facts/garment';
 import type { TicketRow } from '@/core/ticket/types';
 import { valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
 import { useGarment } from '../page/useGarment';
 
+/** What is frozen of a row that is cut today: its lengths as they are rounded for the reader's tape. */
+export function useFrozen(): (row: TicketRow) => Cut {
+  const { plan, today } = useGarment();
+  const { unit } = useUnit();
+  return (row) => ({
+    cutOn: today,
+    ...(row.length ? { lengthMm: valueOf(plan.numbers, row.length[unit]) } : {}),
+    ...(row.width ? { widthMm: valueOf(plan.numbers, row.width[unit]) } : {}),
+  });
+}
+
 /** Ticks a row as cut, freezing the lengths as they are rounded for the reader's tape, or takes the tick back. */
 export function useCutTick(): (row: TicketRow, cut: boolean) => void {
-  const { plan, set, today } = useGarment();
-  const { unit } = useUnit();
+  const { set } = useGarment();
+  const frozen = useFrozen();
   return (row, cut) => {
     const label = `${row.label}: ${cut ? 'cut' : 'not cut'}`;
-    if (!cut) return set(label, { [`cuts.${row.id}`]: null });
-    set(label, {
-      [`cuts.${row.id}`]: {
-        cutOn: today,
-        ...(row.length ? { lengthMm: valueOf(plan.numbers, row.length[unit]) } : {}),
-        ...(row.width ? { widthMm: valueOf(plan.numbers, row.width[unit]) } : {}),
-      },
-    });
+    set(label, { [`cuts.${row.id}`]: cut ? frozen(row) : null });
   };
 }

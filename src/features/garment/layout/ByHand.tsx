@@ -8,17 +8,24 @@ interface Props {
   readonly problem: LayoutProblem;
   /** The names of copies that lie on others, or beside the cloth. */
   readonly crossed: ReadonlySet<string>;
+  /** The names of copies that are cut. */
+  readonly cut: ReadonlySet<string>;
 }
 
 /** What can be done with the piece that is chosen. */
-export function ByHand({ hand, problem, crossed }: Props) {
+export function ByHand({ hand, problem, crossed, cut }: Props) {
   const { chosen, pinned, swapping } = hand;
   const turns = problem.pieces.find(({ id }) => id === chosen?.piece)?.turns ?? [0];
   const stays = chosen !== undefined && pinned.has(nameOf(chosen));
+  const isCut = chosen !== undefined && cut.has(nameOf(chosen));
   const lies = chosen !== undefined && crossed.has(nameOf(chosen));
   return (
     <div className={styles.byHand} role="group" aria-label="By hand">
-      {chosen ? (
+      {chosen && isCut ? (
+        <span className="soft small">
+          {hand.called(nameOf(chosen))} is cut: it stays where it was cut from.
+        </span>
+      ) : chosen ? (
         <>
           <strong>{hand.called(nameOf(chosen))}</strong>
           <Button size="small" variant="outlined" onClick={hand.turn} disabled={turns.length < 2}>

@@ -21,6 +21,10 @@ interface Props {
   readonly hand: ByHandState;
   /** The names of copies that lie on others, or beside the cloth. */
   readonly crossed: ReadonlySet<string>;
+  /** The names of copies that are cut: they stay where they are. */
+  readonly cut: ReadonlySet<string>;
+  /** Where pieces are ticked as they are cut, and not moved. */
+  readonly onTick: ((one: Placement) => void) | undefined;
 }
 
 /** Signs are so large, as a share of the longer side of what is drawn. */
@@ -33,7 +37,7 @@ const SNAP_PX = 9;
 const STEPS_MM = { cm: [5, 1], in: [25.4 / 4, 25.4 / 16] } as const;
 
 /** Pieces on their cloth to scale, what is left over hatched, moved by hand. Cloth that is longer than wide lies on its side. */
-export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed }: Props) {
+export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed, cut, onTick }: Props) {
   const hatch = useId();
   const { unit } = useUnit();
   const svg = useRef<SVGSVGElement>(null);
@@ -49,13 +53,20 @@ export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed }: P
   const byName = (name: string): Placement | undefined =>
     layout.placements.find((one) => nameOf(one) === name);
 
+  const isChosen = (name: string) => hand.chosen !== undefined && nameOf(hand.chosen) === name;
+  const press = (name: string) => {
+    const one = byName(name);
+    if (!onTick) hand.choose(name);
+    else if (one) onTick(one);
+  };
   const bind = useDrag(
     ({ args, movement: [mx, my], first, last, tap, memo: from }) => {
       const name = args[0] as string;
       if (tap) {
-        hand.choose(name);
+        press(name);
         return undefined;
       }
+      if (onTick || cut.has(name)) return undefined;
       const began = first || from === undefined ? byName(name) : (from as Placement);
       const scale = svg.current?.getScreenCTM()?.a;
       if (!began || !scale) return undefined;
@@ -70,24 +81,25 @@ export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed }: P
   const onKeyDown = (name: string) => (event: KeyboardEvent) => {
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
-      hand.choose(name);
+      press(name);
       return;
     }
     const way = wayOfKey(event.key);
-    if (!way) return;
+    if (!way || onTick || cut.has(name)) return;
     event.preventDefault();
     const step = STEPS_MM[unit][event.shiftKey ? 1 : 0];
     hand.nudge(name, view.onCloth(point(way.x * step, way.y * step)));
   };
+  const ticking = onTick !== undefined;
   // A finger on a piece moves that, not the page; what the style sheet could say of it browsers do not heed within drawings.
   useEffect(() => {
     const picture = svg.current;
     const onlyThePiece = (event: TouchEvent) => {
-      if ((event.target as Element).closest('[data-piece]')) event.preventDefault();
+      if (!ticking && (event.target as Element).closest('[data-piece]')) event.preventDefault();
     };
     picture?.addEventListener('touchstart', onlyThePiece, { passive: false });
     return () => picture?.removeEventListener('touchstart', onlyThePiece);
-  }, []);
+  }, [ticking]);
   const line = (from: Point, to: Point) => {
     const [a, b] = [view.seen(from), view.seen(to)];
     return { x1: a.x, y1: a.y, x2: b.x, y2: b.y };
@@ -147,13 +159,18 @@ export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed }: P
               {...bind(name)}
               className={styles.movable}
               data-piece={one.piece}
+              data-cut={cut.has(name)}
               data-held={hand.held?.name === name}
-              data-chosen={hand.chosen !== undefined && nameOf(hand.chosen) === name}
+              data-chosen={!onTick && isChosen(name)}
               data-crossed={hand.held ? hand.held.crossing.over.includes(name) : crossed.has(name)}
               role="button"
               tabIndex={0}
-              aria-label={`${hand.called(name)}${one.mirrored ? ', face down' : ''}${hand.pinned.has(name) ? ', stays' : ''}`}
-              aria-pressed={hand.chosen !== undefined && nameOf(hand.chosen) === name}
+              aria-label={[
+                hand.called(name),
+                ...(one.mirrored ? ['face down'] : []),
+                ...(cut.has(name) ? ['cut'] : hand.pinned.has(name) ? ['stays'] : []),
+              ].join(', ')}
+              aria-pressed={onTick ? cut.has(name) : isChosen(name)}
               onKeyDown={onKeyDown(name)}
             >
               <Still

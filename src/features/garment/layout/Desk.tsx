@@ -1,6 +1,6 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { createLedger } from '@/core/explain/ledger';
 import { newCloth, type ClothDirection } from '@/core/facts/cloth';
 import type { CutWith } from '@/core/facts/layout';
@@ -8,14 +8,17 @@ import { layoutBasis } from '@/core/facts/layoutBasis';
 import { layoutFaults } from '@/core/layout/check';
 import { nameOf, type LayoutProblem, type Placement } from '@/core/layout/problem';
 import { planBuying, washedWidth } from '@/core/onCloth/buy';
+import { cutCopies, inCuttingOrder, rowsOfCopies, tickChanges } from '@/core/onCloth/cutCopies';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
 import { factsOfLayout, keptPlacements } from '@/core/onCloth/keptLayout';
 import { GAPS_MM, toLayOut, type ToLayOut } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
 import { useUnit } from '@/ui/unit';
 import { useGarment } from '../page/useGarment';
+import { useFrozen } from '../cut/useCutTick';
 import { ByHand } from './ByHand';
 import { ClothPicture } from './ClothPicture';
+import { Cutting } from './Cutting';
 import { Figures } from './Figures';
 import { LayoutFaults } from './LayoutFaults';
 import styles from './Layout.module.css';
@@ -51,35 +54,51 @@ interface LaidProps {
 
 /** The layout that was kept of these pieces on this width, and how to keep another in its place. */
 function useKept({ on, problem, widthMm, cutWith }: LaidProps) {
-  const { garment, facts, set, today } = useGarment();
+  const { garment, facts, plan, set, today } = useGarment();
+  const rows = useMemo(() => rowsOfCopies(on.pieces, plan), [on.pieces, plan]);
   const { role } = on;
   const saved = garment.layouts?.[role];
   const kept = useMemo(() => {
     if (!saved || saved.widthMm !== widthMm || saved.cutWith !== cutWith) return undefined;
     const found = keptPlacements(problem, saved);
-    const faults = found ? layoutFaults(problem, found.layout) : [];
-    return found && { ...found, faults, crossed: new Set(faults.flatMap(({ pieces }) => pieces)) };
-  }, [saved, problem, widthMm, cutWith]);
+    if (!found) return undefined;
+    const done = cutCopies({ garment, role, placements: found.layout.placements, rows });
+    // What is cut already lies as it was cut.
+    const faults = layoutFaults(problem, found.layout).filter(
+      ({ pieces }) => !pieces.every((name) => done.has(name)),
+    );
+    return { ...found, faults, done, crossed: new Set(faults.flatMap(({ pieces }) => pieces)) };
+  }, [saved, problem, widthMm, cutWith, garment, role, rows]);
   const keep = useCallback(
     (label: string, placements: readonly Placement[], pinned: ReadonlySet<string>) => {
       const basis = layoutBasis(facts);
-      const next = factsOfLayout(problem, placements, { keptOn: today, widthMm, cutWith, basis, pinned });
+      const next = factsOfLayout(problem, placements, {
+        keptOn: today,
+        widthMm,
+        cutWith,
+        basis,
+        pinned,
+        before: saved,
+      });
       set(label, { [`layouts.${role}`]: next });
     },
-    [facts, problem, today, widthMm, cutWith, set, role],
+    [facts, problem, today, widthMm, cutWith, saved, set, role],
   );
   const forget = () => set('Layout put away', { [`layouts.${role}`]: null });
-  return { kept, keep, forget };
+  return { kept, keep, forget, rows };
 }
 
 function Laid(props: LaidProps) {
   const { on, problem, widthMm, cutWith } = props;
   const { unit } = useUnit();
-  const { garment, plan } = useGarment();
+  const { garment, plan, set } = useGarment();
   const { around } = plan.cloths[on.role] ?? {};
   const cloth = on.cloth ?? newCloth('cloth');
-  const { kept, keep, forget } = useKept(props);
-  const { run, pause, stop, look, done } = useLayout(problem, kept !== undefined);
+  const { kept, keep, forget, rows } = useKept(props);
+  const frozen = useFrozen();
+  const [isCutting, setCutting] = useState(false);
+  const done = kept?.done ?? NONE;
+  const { run, pause, stop, look, done: lookedAgain } = useLayout(problem, kept !== undefined);
   const shown = run?.best ?? kept?.layout;
   const isKept = shown !== undefined && shown === kept?.layout;
   const pinned = kept?.pinned ?? NONE;
@@ -93,12 +112,12 @@ function Laid(props: LaidProps) {
     onTaken: stop,
     onKeep: (label, placements, stays) => {
       keep(label, placements, stays);
-      done();
+      lookedAgain();
     },
   });
   const lookAgain = () => {
     if (!kept) return;
-    const stay = kept.layout.placements.filter((one) => pinned.has(nameOf(one)));
+    const stay = kept.layout.placements.filter((one) => pinned.has(nameOf(one)) || done.has(nameOf(one)));
     look({
       problem: { ...problem, pinned: stay },
       start: kept.faults.length === 0 ? kept.layout : undefined,
@@ -107,11 +126,19 @@ function Laid(props: LaidProps) {
   const keepShown = () => {
     if (!shown) return;
     keep('Layout kept', shown.placements, pinned);
-    done();
+    lookedAgain();
   };
   const book = createLedger();
   const buying = shown && planBuying(book, { cloth, laidMm: shown.lengthMm, unit });
   const state = run?.state ?? (kept ? 'kept' : 'looking');
+  const cutting = isCutting && state === 'kept' && kept?.faults.length === 0;
+  const tick = (one: Placement) => {
+    if (!kept) return;
+    const cut = !done.has(nameOf(one));
+    const { placements } = kept.layout;
+    const changes = tickChanges({ garment, role: on.role, placements, rows }, one, { cut, frozen });
+    set(`${called(nameOf(one))}: ${cut ? 'cut' : 'not cut'}`, changes);
+  };
   return (
     <section className={styles.desk} aria-label="Layout" data-state={state}>
       {shown && buying ? (
@@ -125,8 +152,10 @@ function Laid(props: LaidProps) {
             said={saidOf(on, around)}
             hand={hand}
             crossed={crossed}
+            cut={done}
+            onTick={cutting ? tick : undefined}
           />
-          <ByHand hand={hand} problem={problem} crossed={crossed} />
+          {!cutting && <ByHand hand={hand} problem={problem} crossed={crossed} cut={done} />}
           {isKept && <LayoutFaults faults={kept.faults} called={called} />}
         </>
       ) : (
@@ -140,12 +169,23 @@ function Laid(props: LaidProps) {
         )}
         {state === 'kept' ? (
           <>
-            <Button variant="outlined" onClick={lookAgain}>
-              {pinned.size > 0 ? 'Lay out the rest again' : 'Look for a shorter one'}
+            <Button
+              variant="contained"
+              disabled={kept?.faults.length !== 0}
+              onClick={() => setCutting(!cutting)}
+            >
+              {cutting ? 'Lay it out again' : 'Cut from it'}
             </Button>
-            <Button variant="text" onClick={forget}>
-              Put it away
-            </Button>
+            {!cutting && (
+              <>
+                <Button variant="outlined" onClick={lookAgain}>
+                  {pinned.size > 0 ? 'Lay out the rest again' : 'Look for a shorter one'}
+                </Button>
+                <Button variant="text" onClick={forget}>
+                  Put it away
+                </Button>
+              </>
+            )}
           </>
         ) : (
           <Button variant="contained" disabled={!shown} onClick={keepShown}>
@@ -153,9 +193,21 @@ function Laid(props: LaidProps) {
           </Button>
         )}
         <span className="soft" role="status">
-          {shown && STATES[state]}
+          {shown &&
+            (cutting
+              ? `${done.size} of ${shown.placements.length} cut. Tap a piece that is cut.`
+              : STATES[state])}
         </span>
       </div>
+      {cutting && (
+        <Cutting
+          order={inCuttingOrder(on.pieces, kept.layout.placements)}
+          rows={rows}
+          cut={done}
+          called={called}
+          onTick={tick}
+        />
+      )}
       <ol className={styles.list}>
         {on.pieces.map(({ id, label, count, mirrored, standsIn }) => (
           <li key={id}>

@@ -1,0 +1,91 @@
+import { getNumber } from '../explain/ledger';
+import type { Cut, Garment } from '../facts/garment';
+import type { ClothRole } from '../facts/layout';
+import { boundsOfPoints, type Bounds } from '../geometry/ring';
+import { nameOf, ringAt, type LayoutPiece, type Placement } from '../layout/problem';
+import type { GarmentPlan } from '../plan/types';
+import type { TicketRow } from '../ticket/types';
+import type { ClothPiece } from './garmentPieces';
+import { placeKey } from './keptLayout';
+
+/** The ticket’s row that every copy of a piece is cut for, by the copy’s name: a left and a right by turns. */
+export function rowsOfCopies(
+  pieces: readonly ClothPiece[],
+  { ticket, numbers }: Pick<GarmentPlan, 'ticket' | 'numbers'>,
+): ReadonlyMap<string, TicketRow> {
+  const rows = new Map(ticket.flatMap((group) => group.rows.map((row) => [row.id, row])));
+  const found = new Map<string, TicketRow>();
+  for (const { id, rows: mine } of pieces) {
+    const left = mine.flatMap((row) => {
+      const one = rows.get(row);
+      return one ? [{ row: one, count: getNumber(numbers, one.count).value }] : [];
+    });
+    let copy = 0;
+    while (left.some(({ count }) => count > 0)) {
+      for (const one of left) {
+        if (one.count <= 0) continue;
+        one.count -= 1;
+        copy += 1;
+        found.set(nameOf({ piece: id, copy }), one.row);
+      }
+    }
+  }
+  return found;
+}
+
+interface Cutting {
+  readonly garment: Pick<Garment, 'layouts' | 'cuts'>;
+  readonly role: ClothRole;
+  readonly placements: readonly Placement[];
+  readonly rows: ReadonlyMap<string, TicketRow>;
+}
+
+/** The names of the copies that are cut: ticked one by one, or by their row. */
+export const cutCopies = ({ garment, role, placements, rows }: Cutting): ReadonlySet<string> =>
+  new Set(
+    placements
+      .filter((one) => {
+        const row = rows.get(nameOf(one));
+        const ticked = garment.layouts?.[role]?.places[placeKey(one)]?.cutOn !== undefined;
+        return ticked || (row !== undefined && garment.cuts[row.id] !== undefined);
+      })
+      .map((one) => nameOf(one)),
+  );
+
+/**
+ * The changes of a garment that tick a copy as cut, or take its tick back. Its row is ticked with the last of its copies,
+ * frozen as `frozen` says.
+ */
+export function tickChanges(
+  cutting: Cutting,
+  copy: Placement,
+  { cut, frozen }: { readonly cut: boolean; readonly frozen: (row: TicketRow) => Cut },
+): Readonly<Record<string, unknown>> {
+  const { garment, role, placements, rows } = cutting;
+  const row = rows.get(nameOf(copy));
+  const before = cutCopies(cutting);
+  const mine = placements.filter((one) => rows.get(nameOf(one))?.id === row?.id || one === copy);
+  const isCut = (one: Placement): boolean => (one === copy ? cut : before.has(nameOf(one)));
+  const whole = row !== undefined && mine.every(isCut);
+  const cutOn = row ? frozen(row).cutOn : undefined;
+  const ticks = mine.map((one): readonly [string, unknown] => [
+    `layouts.${role}.places.${placeKey(one)}.cutOn`,
+    isCut(one) ? (garment.layouts?.[role]?.places[placeKey(one)]?.cutOn ?? cutOn) : null,
+  ]);
+  const known = row && garment.cuts[row.id] !== undefined;
+  return {
+    ...Object.fromEntries(ticks),
+    ...(whole && !known ? { [`cuts.${row.id}`]: frozen(row) } : {}),
+    ...(row && known && !whole ? { [`cuts.${row.id}`]: null } : {}),
+  };
+}
+
+/** In the order they are cut: from the beginning of the cloth on, from the left edge to the right. */
+export function inCuttingOrder(
+  pieces: readonly LayoutPiece[],
+  placements: readonly Placement[],
+): readonly Placement[] {
+  const corner = new Map(placements.map((one) => [one, boundsOfPoints(ringAt({ pieces }, one))]));
+  const of = (one: Placement) => corner.get(one) as Bounds;
+  return placements.toSorted((a, b) => of(a).top - of(b).top || of(a).left - of(b).left);
+}

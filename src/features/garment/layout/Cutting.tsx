@@ -1,0 +1,59 @@
+import type { Placement } from '@/core/layout/problem';
+import { nameOf } from '@/core/layout/problem';
+import type { TicketRow } from '@/core/ticket/types';
+import { PhraseText } from '@/ui/PhraseText';
+import { Tick } from '@/ui/Tick';
+import styles from './Layout.module.css';
+
+interface Props {
+  /** In the order they are cut. */
+  readonly order: readonly Placement[];
+  readonly rows: ReadonlyMap<string, TicketRow>;
+  readonly cut: ReadonlySet<string>;
+  readonly called: (name: string) => string;
+  readonly onTick: (one: Placement) => void;
+}
+
+/** What is cut one after the other, each ticked here or by a tap on the picture. */
+export function Cutting({ order, rows, cut, called, onTick }: Props) {
+  const next = order.find((one) => !cut.has(nameOf(one)));
+  const row = next && rows.get(nameOf(next));
+  return (
+    <section aria-label="Cutting" className={styles.cutting}>
+      <h2>{next ? `Next: ${wordsOf(next, rows, called)}` : 'All is cut'}</h2>
+      {row && row.details.length > 0 && (
+        <ul>
+          {row.details.map((detail, nth) => (
+            <li key={nth}>
+              <PhraseText phrase={detail} />
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="soft">
+        Weights on one flat layer, the whole piece on the table; cut away from yourself, and close the cutter
+        when you put it down. Make notches and marks before the paper comes off, on the wrong side; a clip in
+        the front’s middle tells front from back.
+      </p>
+      <ol className={styles.order}>
+        {order.map((one) => (
+          <li key={nameOf(one)}>
+            <Tick checked={cut.has(nameOf(one))} onChange={() => onTick(one)}>
+              {wordsOf(one, rows, called)}
+            </Tick>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+/** What to write on the label of a piece: its row of the ticket, and that it lies face down. */
+function wordsOf(
+  one: Placement,
+  rows: ReadonlyMap<string, TicketRow>,
+  called: (name: string) => string,
+): string {
+  const name = nameOf(one);
+  return `${rows.get(name)?.label ?? called(name)}${one.mirrored ? ', face down' : ''}`;
+}
