@@ -2,6 +2,8 @@ import { expect, test, type Locator, type Page } from './test';
 import { keyboard, readIn, saved, visit } from './hands';
 
 /** Hands that type a number. */
+test.use({ household: 'layouts' });
+
 const SLOW_MS = 120;
 
 const lengthOf = async (page: Page): Promise<number> => {
@@ -114,6 +116,35 @@ test('by hand: what a dragged piece lies on shows, it stays where it was put, th
   if ((await lengthOf(page)) === byHand) expect((await middleOf(front)).x).toBeCloseTo(put.x, 0);
 });
 
+test('cut from the layout: a tap ticks a piece and its row, what is cut stays where it was cut', async ({
+  page,
+}) => {
+  await visit(page, '/garments/rehearsal/layout');
+  await page.getByRole('button', { name: 'Keep this layout' }).click();
+  await page.getByRole('button', { name: 'Cut from it' }).click();
+  const cutting = page.getByRole('region', { name: 'Cutting' });
+  await expect(page.getByText('0 of 4 cut.')).toBeVisible();
+  await piece(page, /^Front/).click();
+  await expect(page.getByText('1 of 4 cut.')).toBeVisible();
+  await expect(piece(page, /^Front/)).toHaveAccessibleName('Front, cut');
+  await cutting.getByRole('checkbox', { name: /Sleeve, right, face down/ }).check();
+  await expect(page.getByText('2 of 4 cut.')).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(piece(page, /^Front/)).toHaveAccessibleName('Front, cut');
+  // It can no more be moved.
+  const from = await middleOf(piece(page, /^Front/));
+  await dragged(page, piece(page, /^Front/), { x: 0, y: 50 });
+  await page.mouse.up();
+  expect(await middleOf(piece(page, /^Front/))).toEqual(from);
+  await piece(page, /^Front/).click();
+  await expect(page.getByText('Front is cut: it stays where it was cut from.')).toBeVisible();
+  await visit(page, '/garments/rehearsal?stage=cut');
+  await expect(page.getByRole('checkbox', { name: 'Front is cut' })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'Sleeve, right is cut' })).toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'Back is cut' })).not.toBeChecked();
+});
+
 test('by keyboard alone: chosen, moved, turned, exchanged, kept in its place and let go', async ({
   page,
 }) => {
@@ -145,11 +176,11 @@ test('by keyboard alone: chosen, moved, turned, exchanged, kept in its place and
 test.describe('on a tablet, by touch', () => {
   test.use({ hasTouch: true, viewport: { width: 768, height: 1024 } });
   test('a finger chooses a piece and moves it, and the page does not scroll along', async ({ page }) => {
-    await visit(page, '/garments/rehearsal/layout');
+    await visit(page, '/garments/somersault/layout');
     await page.getByRole('button', { name: 'Keep this layout' }).tap();
-    const front = piece(page, /^Front/);
+    const front = piece(page, /^Front leg 1/);
     await front.tap();
-    await expect(page.getByRole('group', { name: 'By hand' }).getByText('Front')).toBeVisible();
+    await expect(page.getByRole('group', { name: 'By hand' }).getByText('Front leg 1')).toBeVisible();
     const from = await middleOf(front);
     const scrolled = await page.evaluate(() => globalThis.scrollY);
     const session = await page.context().newCDPSession(page);
@@ -161,7 +192,7 @@ test.describe('on a tablet, by touch', () => {
     await touch('touchStart', from.y);
     for (let step = 1; step <= 12; step += 1) await touch('touchMove', from.y + 5 * step);
     await touch('touchEnd', from.y + 60);
-    await expect(page.getByRole('button', { name: /^Undo: Front moved/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Undo: Front leg 1 moved/ })).toBeVisible();
     expect((await middleOf(front)).y).toBeGreaterThan(from.y + 20);
     expect(await page.evaluate(() => globalThis.scrollY)).toBe(scrolled);
   });

@@ -21,6 +21,8 @@ interface Props {
   readonly hand: ByHandState;
   /** The names of copies that lie on others, or beside the cloth. */
   readonly crossed: ReadonlySet<string>;
+  /** By which pieces are numbered. */
+  readonly numbers: ReadonlyMap<string, number>;
   /** The names of copies that are cut: they stay where they are. */
   readonly cut: ReadonlySet<string>;
   /** Where pieces are ticked as they are cut, and not moved. */
@@ -37,7 +39,7 @@ const SNAP_PX = 9;
 const STEPS_MM = { cm: [5, 1], in: [25.4 / 4, 25.4 / 16] } as const;
 
 /** Pieces on their cloth to scale, what is left over hatched, moved by hand. Cloth that is longer than wide lies on its side. */
-export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed, cut, onTick }: Props) {
+export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed, numbers, cut, onTick }: Props) {
   const hatch = useId();
   const { unit } = useUnit();
   const svg = useRef<SVGSVGElement>(null);
@@ -49,7 +51,6 @@ export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed, cut
   const [wide, high] = onSide ? [long, widthMm] : [widthMm, long];
   const sign = SIGN * Math.max(wide, high * 1.3);
   const room = 2 * sign;
-  const numbers = useMemo(() => new Map(pieces.map(({ id }, nth) => [id, nth + 1])), [pieces]);
   const byName = (name: string): Placement | undefined =>
     layout.placements.find((one) => nameOf(one) === name);
 

@@ -9,13 +9,15 @@ interface Props {
   /** In the order they are cut. */
   readonly order: readonly Placement[];
   readonly rows: ReadonlyMap<string, TicketRow>;
+  /** The numbers of pieces in the picture. */
+  readonly numbers: ReadonlyMap<string, number>;
   readonly cut: ReadonlySet<string>;
   readonly called: (name: string) => string;
   readonly onTick: (one: Placement) => void;
 }
 
 /** What is cut one after the other, each ticked here or by a tap on the picture. */
-export function Cutting({ order, rows, cut, called, onTick }: Props) {
+export function Cutting({ order, rows, numbers, cut, called, onTick }: Props) {
   const next = order.find((one) => !cut.has(nameOf(one)));
   const row = next && rows.get(nameOf(next));
   return (
@@ -39,6 +41,10 @@ export function Cutting({ order, rows, cut, called, onTick }: Props) {
         {order.map((one) => (
           <li key={nameOf(one)}>
             <Tick checked={cut.has(nameOf(one))} onChange={() => onTick(one)}>
+              <strong>
+                {numbers.get(one.piece)}
+                {one.mirrored && '′'}
+              </strong>{' '}
               {wordsOf(one, rows, called)}
             </Tick>
           </li>

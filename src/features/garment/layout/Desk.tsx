@@ -104,6 +104,7 @@ function Laid(props: LaidProps) {
   const pinned = kept?.pinned ?? NONE;
   const crossed = isKept ? kept.crossed : NONE;
   const called = useCalled(on.pieces);
+  const numbers = useMemo(() => new Map(on.pieces.map(({ id }, nth) => [id, nth + 1])), [on.pieces]);
   const hand = useByHand({
     problem,
     layout: shown,
@@ -152,6 +153,7 @@ function Laid(props: LaidProps) {
             said={saidOf(on, around)}
             hand={hand}
             crossed={crossed}
+            numbers={numbers}
             cut={done}
             onTick={cutting ? tick : undefined}
           />
@@ -174,7 +176,7 @@ function Laid(props: LaidProps) {
               disabled={kept?.faults.length !== 0}
               onClick={() => setCutting(!cutting)}
             >
-              {cutting ? 'Lay it out again' : 'Cut from it'}
+              {cutting ? 'Back to the layout' : 'Cut from it'}
             </Button>
             {!cutting && (
               <>
@@ -203,31 +205,36 @@ function Laid(props: LaidProps) {
         <Cutting
           order={inCuttingOrder(on.pieces, kept.layout.placements)}
           rows={rows}
+          numbers={numbers}
           cut={done}
           called={called}
           onTick={tick}
         />
       )}
-      <ol className={styles.list}>
-        {on.pieces.map(({ id, label, count, mirrored, standsIn }) => (
-          <li key={id}>
-            {label}
-            {count > 1 && ` × ${count}`}
-            {mirrored === 'half' && ', half of them face down (′)'}
-            {standsIn && <span className="soft">, stands in</span>}
-          </li>
-        ))}
-      </ol>
-      {buying?.short && (
-        <WaysOut
-          pieces={on.pieces}
-          cloth={cloth}
-          widthMm={problem.widthMm}
-          cutWith={cutWith}
-          seamMm={garment.pattern.seamAllowanceMm}
-        />
+      {!cutting && (
+        <>
+          <ol className={styles.list}>
+            {on.pieces.map(({ id, label, count, mirrored, standsIn }) => (
+              <li key={id}>
+                {label}
+                {count > 1 && ` × ${count}`}
+                {mirrored === 'half' && ', half of them face down (′)'}
+                {standsIn && <span className="soft">, stands in</span>}
+              </li>
+            ))}
+          </ol>
+          {buying?.short && (
+            <WaysOut
+              pieces={on.pieces}
+              cloth={cloth}
+              widthMm={problem.widthMm}
+              cutWith={cutWith}
+              seamMm={garment.pattern.seamAllowanceMm}
+            />
+          )}
+          <OtherWidths pieces={on.pieces} cloth={cloth} cutWith={cutWith} />
+        </>
       )}
-      <OtherWidths pieces={on.pieces} cloth={cloth} cutWith={cutWith} />
       {shown && (
         <p className="soft small">
           Laid on {formatLength(problem.widthMm, unit)}, {GAPS_MM[cutWith]} mm between pieces. Arrows point to
