@@ -15,6 +15,17 @@ export function refusal(status: number, code: string, sentence: string, more: ob
   return Response.json({ code, sentence, ...more }, { status });
 }
 
+/** A file, shown by the browser or saved under its name. */
+export const download = (
+  body: BodyInit,
+  type: string,
+  name: string,
+  how: 'inline' | 'attachment',
+): Response =>
+  new Response(body, {
+    headers: { 'content-type': type, 'content-disposition': `${how}; filename="${name}"` },
+  });
+
 export const faultsRefusal = (faults: readonly Fault[]): Response =>
   refusal(422, 'faults', faults[0]?.sentence ?? 'Something is filled in wrongly.', { faults });
 

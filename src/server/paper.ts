@@ -10,7 +10,7 @@ import { sheetHead } from '@/core/paper/words';
 import { planGarment } from '@/core/plan/planGarment';
 import type { Database } from '@/data/database';
 import { findRecord } from '@/data/records';
-import { refusal } from './http';
+import { download, refusal } from './http';
 import { piecesPdf } from './piecesPdf';
 import { garmentFacts } from './present';
 import { today } from './today';
@@ -68,24 +68,19 @@ export async function garmentPaper(db: Database, id: string, query: URLSearchPar
   const head = sheetHead(facts, plan, { onDate, sizes });
   switch (value.as) {
     case 'pdf':
-      return file(Buffer.from(await piecesPdf(laid, head)), 'application/pdf', 'pieces.pdf', 'inline');
+      return download(Buffer.from(await piecesPdf(laid, head)), 'application/pdf', 'pieces.pdf', 'inline');
     case 'svg':
-      return file(
+      return download(
         writeSvg(laid.pieces, head.garment),
         'image/svg+xml; charset=utf-8',
         'pieces.svg',
         'attachment',
       );
     case 'dxf':
-      return file(writeDxf(laid.pieces), 'application/dxf; charset=utf-8', 'pieces.dxf', 'attachment');
+      return download(writeDxf(laid.pieces), 'application/dxf; charset=utf-8', 'pieces.dxf', 'attachment');
     default:
       throw new Error(
         `expected a kind of drawing, got ${String(value.as satisfies never)}; add it to garmentPaper`,
       );
   }
 }
-
-const file = (body: BodyInit, type: string, name: string, how: 'inline' | 'attachment'): Response =>
-  new Response(body, {
-    headers: { 'content-type': type, 'content-disposition': `${how}; filename="${name}"` },
-  });

@@ -1,11 +1,14 @@
-import type { Placement } from '@/core/layout/problem';
-import { nameOf } from '@/core/layout/problem';
+import type { ClothRole } from '@/core/facts/layout';
+import { nameOf, type Placement } from '@/core/layout/problem';
 import type { TicketRow } from '@/core/ticket/types';
 import { PhraseText } from '@/ui/PhraseText';
 import { Tick } from '@/ui/Tick';
+import { useUnit } from '@/ui/unit';
+import { useGarment } from '../page/useGarment';
 import styles from './Layout.module.css';
 
 interface Props {
+  readonly role: ClothRole;
   /** In the order they are cut. */
   readonly order: readonly Placement[];
   readonly rows: ReadonlyMap<string, TicketRow>;
@@ -17,7 +20,10 @@ interface Props {
 }
 
 /** What is cut one after the other, each ticked here or by a tap on the picture. */
-export function Cutting({ order, rows, numbers, cut, called, onTick }: Props) {
+export function Cutting({ role, order, rows, numbers, cut, called, onTick }: Props) {
+  const { id } = useGarment();
+  const { unit } = useUnit();
+  const href = `/api/garments/${id}/layout?role=${role}&unit=${unit}`;
   const next = order.find((one) => !cut.has(nameOf(one)));
   const row = next && rows.get(nameOf(next));
   return (
@@ -36,6 +42,14 @@ export function Cutting({ order, rows, numbers, cut, called, onTick }: Props) {
         Weights on one flat layer, the whole piece on the table; cut away from yourself, and close the cutter
         when you put it down. Make notches and marks before the paper comes off, on the wrong side; a clip in
         the front’s middle tells front from back.
+      </p>
+      <p>
+        On paper:{' '}
+        <a href={`${href}&as=pdf&paper=${unit === 'in' ? 'letter' : 'a4'}`}>cutting sheet, one page</a>
+        {' · '}
+        <a href={`${href}&as=svg`}>SVG at true scale</a>
+        {' · '}
+        <a href={`${href}&as=dxf`}>DXF at true scale</a>
       </p>
       <ol className={styles.order}>
         {order.map((one) => (

@@ -203,6 +203,7 @@ function Laid(props: LaidProps) {
       </div>
       {cutting && (
         <Cutting
+          role={on.role}
           order={inCuttingOrder(on.pieces, kept.layout.placements)}
           rows={rows}
           numbers={numbers}

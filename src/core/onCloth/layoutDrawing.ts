@@ -1,0 +1,73 @@
+import { point } from '../geometry/point';
+import { boundsOfPoints, rectangle } from '../geometry/ring';
+import { nameOf, placed, ringAt, type Layout } from '../layout/problem';
+import { arrows } from '../paper/arrows';
+import { closedLine, type PaperPiece } from '../paper/paperPiece';
+import type { LaidPiece } from '../paper/paperPlan';
+import type { TicketRow } from '../ticket/types';
+import type { ClothPiece } from './garmentPieces';
+
+interface Drawing {
+  readonly pieces: readonly ClothPiece[];
+  /** The same pieces as they are printed, opened out. */
+  readonly printed: readonly PaperPiece[];
+  readonly layout: Layout;
+  readonly widthMm: number;
+  readonly cloth: string;
+  readonly rows: ReadonlyMap<string, TicketRow>;
+}
+
+/** The cloth and every copy where it lies on it, at true scale, as drawings and sheets are written from it; the cloth first, then as they were laid. */
+export function layoutDrawing(given: Drawing): readonly LaidPiece[] {
+  const { pieces, layout, widthMm, cloth } = given;
+  const outline = rectangle(widthMm, layout.lengthMm);
+  const whole: PaperPiece = {
+    id: 'cloth',
+    label: cloth,
+    sizes: [{ label: '', ring: outline, lines: [{ kind: 'inside', points: closedLine(outline) }] }],
+    words: [],
+    room: { at: point(widthMm / 2, layout.lengthMm), radiusMm: 0, wideMm: widthMm },
+  };
+  const copies = layout.placements.flatMap((one): readonly PaperPiece[] => {
+    const piece = pieces.find(({ id }) => id === one.piece);
+    if (!piece) return [];
+    const paper = piece.isBand ? undefined : given.printed.find(({ id }) => id === piece.id);
+    const [size] = paper?.sizes ?? [];
+    const room = paper?.room ?? roomIn(piece);
+    const on = placed(one);
+    const lines = size?.lines ?? [
+      { kind: 'cut' as const, points: closedLine(piece.ring) },
+      ...arrows(piece.ring, room),
+    ];
+    const name = nameOf(one);
+    return [
+      {
+        id: name.replaceAll(' ', '-'),
+        label: given.rows.get(name)?.label ?? piece.label,
+        sizes: [
+          {
+            label: '',
+            ring: ringAt(given, one),
+            lines: lines.map((line) => ({ ...line, points: line.points.map(on) })),
+          },
+        ],
+        words: one.mirrored ? ['face down'] : [],
+        room: { ...room, at: on(room.at) },
+      },
+    ];
+  });
+  return [whole, ...copies].map((piece) => ({
+    piece,
+    laid: { id: piece.id, quarter: 0, move: point(0, 0) },
+  }));
+}
+
+/** The middle of a rectangle, and how large a circle there is. */
+function roomIn({ ring }: ClothPiece): PaperPiece['room'] {
+  const { left, top, right, bottom } = boundsOfPoints(ring);
+  return {
+    at: point((left + right) / 2, (top + bottom) / 2),
+    radiusMm: Math.min(right - left, bottom - top) / 2,
+    wideMm: right - left,
+  };
+}
