@@ -6,7 +6,9 @@ import type { CutWith } from '@/core/facts/layout';
 import { point, type Point } from '@/core/geometry/point';
 import { rectangle } from '@/core/geometry/ring';
 import { nameOf, type Placement } from '@/core/layout/problem';
+import { labelOf } from '@/core/onCloth/cutCopies';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
+import { CLOTH_ID } from '@/core/onCloth/layoutDrawing';
 import { GAPS_MM } from '@/core/onCloth/toLayOut';
 import { closedLine } from '@/core/paper/paperPiece';
 import type { LaidPiece } from '@/core/paper/paperPlan';
@@ -77,7 +79,7 @@ export async function cuttingSheet(sheet: Sheet): Promise<Uint8Array> {
   for (const [nth, one] of order.entries()) {
     const row = rows.get(nameOf(one));
     const details = (row?.details ?? []).map((detail) => phraseText(detail, sheet.numbers, unit));
-    const label = `${numberOf(sheet, one)}  ${row?.label ?? one.piece}${one.mirrored ? ', face down' : ''}`;
+    const label = `${numberOf(sheet, one)}  ${labelOf(one, sheet)}`;
     const lines = await wrapped(text, [label, ...details].join(' · '), WORDS, inside.widthMm - 8);
     const left = order.length - nth;
     // What does not go on one page is on the ticket.
@@ -114,7 +116,7 @@ async function drawPicture(
   for (const { piece } of sheet.drawing) {
     const [size] = piece.sizes;
     for (const { kind, points } of size?.lines ?? []) {
-      if (kind === 'cut' || kind === 'inside') drawLines(origin, [points.map(small)], { width: 0.8 });
+      if (kind === 'cut' || piece.id === CLOTH_ID) drawLines(origin, [points.map(small)], { width: 0.8 });
       else if (kind === 'grain') drawLines(origin, [points.map(small)], { width: 0.4, color: SOFT });
     }
   }
@@ -128,4 +130,4 @@ async function drawPicture(
 
 /** The number of a piece, marked where it lies face down. */
 const numberOf = ({ pieces }: Sheet, { piece, mirrored }: Placement): string =>
-  `${pieces.findIndex(({ id }) => id === piece) + 1}${mirrored ? '′' : ''}`;
+  `${pieces.findIndex(({ id }) => id === piece) + 1}${mirrored ? "'" : ''}`;

@@ -8,7 +8,7 @@ import { nameOf, type Placement } from '../layout/problem';
 import { Searching } from '../layout/progress';
 import { planGarment } from '../plan/planGarment';
 import type { TicketRow } from '../ticket/types';
-import { cutCopies, inCuttingOrder, rowsOfCopies, tickChanges } from './cutCopies';
+import { cutCopies, inCuttingOrder, labelOf, rowsOfCopies, tickChanges } from './cutCopies';
 import { piecesOnCloth } from './garmentPieces';
 import { factsOfLayout } from './keptLayout';
 import { toLayOut } from './toLayOut';
@@ -106,4 +106,13 @@ test('they are cut from the beginning of the cloth on, from left to right, where
   });
   const order = inCuttingOrder(squares, [at(1, 0, 300), at(2, 400, 100, 180), at(3, 0, 0)]);
   expect(order.map(({ copy }) => copy)).toEqual([3, 2, 1]);
+  // What begins nearly level is one row.
+  const row = inCuttingOrder(squares, [at(1, 300, 0), at(2, 0, 3), at(3, 150, 9)]);
+  expect(row.map(({ copy }) => copy)).toEqual([2, 3, 1]);
+});
+
+test('a label says which it is, that it lies face down, and where only a rectangle stands in', () => {
+  expect(labelOf(of('sleeve 2'), { pieces, rows })).toBe('Raglan sleeve, right, face down');
+  const standing = pieces.map((piece) => ({ ...piece, standsIn: true }));
+  expect(labelOf(of('front 1'), { pieces: standing, rows })).toBe('Front, by your own pattern');
 });

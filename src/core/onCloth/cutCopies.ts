@@ -80,6 +80,9 @@ export function tickChanges(
   };
 }
 
+/** Pieces that begin so near to each other along the cloth are cut from left to right, mm. */
+const SAME_ROW_MM = 50;
+
 /** In the order they are cut: from the beginning of the cloth on, from the left edge to the right. */
 export function inCuttingOrder(
   pieces: readonly LayoutPiece[],
@@ -87,5 +90,19 @@ export function inCuttingOrder(
 ): readonly Placement[] {
   const corner = new Map(placements.map((one) => [one, boundsOfPoints(ringAt({ pieces }, one))]));
   const of = (one: Placement) => corner.get(one) as Bounds;
-  return placements.toSorted((a, b) => of(a).top - of(b).top || of(a).left - of(b).left);
+  const row = (one: Placement): number => Math.round(of(one).top / SAME_ROW_MM);
+  return placements.toSorted((a, b) => row(a) - row(b) || of(a).left - of(b).left);
+}
+
+/** What to write on the label of a copy: its row of the ticket, that it lies face down, that nobody drew it here. */
+export function labelOf(
+  one: Placement,
+  { pieces, rows }: { readonly pieces: readonly ClothPiece[]; readonly rows: ReadonlyMap<string, TicketRow> },
+): string {
+  const piece = pieces.find(({ id }) => id === one.piece);
+  return [
+    rows.get(nameOf(one))?.label ?? piece?.label ?? one.piece,
+    ...(one.mirrored ? ['face down'] : []),
+    ...(piece?.standsIn ? ['by your own pattern'] : []),
+  ].join(', ');
 }

@@ -7,6 +7,9 @@ import type { LaidPiece } from '../paper/paperPlan';
 import type { TicketRow } from '../ticket/types';
 import type { ClothPiece } from './garmentPieces';
 
+/** The cloth among what is drawn. */
+export const CLOTH_ID = 'the-cloth';
+
 interface Drawing {
   readonly pieces: readonly ClothPiece[];
   /** The same pieces as they are printed, opened out. */
@@ -22,7 +25,7 @@ export function layoutDrawing(given: Drawing): readonly LaidPiece[] {
   const { pieces, layout, widthMm, cloth } = given;
   const outline = rectangle(widthMm, layout.lengthMm);
   const whole: PaperPiece = {
-    id: 'cloth',
+    id: CLOTH_ID,
     label: cloth,
     sizes: [{ label: '', ring: outline, lines: [{ kind: 'inside', points: closedLine(outline) }] }],
     words: [],

@@ -1,5 +1,7 @@
 import type { ClothRole } from '@/core/facts/layout';
 import { nameOf, type Placement } from '@/core/layout/problem';
+import { labelOf } from '@/core/onCloth/cutCopies';
+import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import type { TicketRow } from '@/core/ticket/types';
 import { PhraseText } from '@/ui/PhraseText';
 import { Tick } from '@/ui/Tick';
@@ -9,18 +11,18 @@ import styles from './Layout.module.css';
 
 interface Props {
   readonly role: ClothRole;
+  readonly pieces: readonly ClothPiece[];
   /** In the order they are cut. */
   readonly order: readonly Placement[];
   readonly rows: ReadonlyMap<string, TicketRow>;
   /** The numbers of pieces in the picture. */
   readonly numbers: ReadonlyMap<string, number>;
   readonly cut: ReadonlySet<string>;
-  readonly called: (name: string) => string;
   readonly onTick: (one: Placement) => void;
 }
 
 /** What is cut one after the other, each ticked here or by a tap on the picture. */
-export function Cutting({ role, order, rows, numbers, cut, called, onTick }: Props) {
+export function Cutting({ role, pieces, order, rows, numbers, cut, onTick }: Props) {
   const { id } = useGarment();
   const { unit } = useUnit();
   const href = `/api/garments/${id}/layout?role=${role}&unit=${unit}`;
@@ -28,7 +30,7 @@ export function Cutting({ role, order, rows, numbers, cut, called, onTick }: Pro
   const row = next && rows.get(nameOf(next));
   return (
     <section aria-label="Cutting" className={styles.cutting}>
-      <h2>{next ? `Next: ${wordsOf(next, rows, called)}` : 'All is cut'}</h2>
+      <h2>{next ? `Next: ${labelOf(next, { pieces, rows })}` : 'All is cut'}</h2>
       {row && row.details.length > 0 && (
         <ul>
           {row.details.map((detail, nth) => (
@@ -59,21 +61,11 @@ export function Cutting({ role, order, rows, numbers, cut, called, onTick }: Pro
                 {numbers.get(one.piece)}
                 {one.mirrored && '′'}
               </strong>{' '}
-              {wordsOf(one, rows, called)}
+              {labelOf(one, { pieces, rows })}
             </Tick>
           </li>
         ))}
       </ol>
     </section>
   );
-}
-
-/** What to write on the label of a piece: its row of the ticket, and that it lies face down. */
-function wordsOf(
-  one: Placement,
-  rows: ReadonlyMap<string, TicketRow>,
-  called: (name: string) => string,
-): string {
-  const name = nameOf(one);
-  return `${rows.get(name)?.label ?? called(name)}${one.mirrored ? ', face down' : ''}`;
 }

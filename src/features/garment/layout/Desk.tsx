@@ -204,11 +204,11 @@ function Laid(props: LaidProps) {
       {cutting && (
         <Cutting
           role={on.role}
+          pieces={on.pieces}
           order={inCuttingOrder(on.pieces, kept.layout.placements)}
           rows={rows}
           numbers={numbers}
           cut={done}
-          called={called}
           onTick={tick}
         />
       )}
