@@ -1,15 +1,15 @@
 import { Searching } from '@/core/layout/progress';
-import type { LayoutProblem } from '@/core/layout/problem';
+import type { Layout, LayoutProblem } from '@/core/layout/problem';
 
 /** Layouts that are compared: other widths, other ways to cut. */
 export interface LengthsRequest {
   readonly problems: readonly LayoutProblem[];
 }
 
-/** How long one of them has to be, mm. */
+/** One of them. */
 export interface LengthReply {
   readonly nth: number;
-  readonly lengthMm: number;
+  readonly layout: Layout;
 }
 
 /** Each is looked for this long: enough to compare, a second or so. */
@@ -19,6 +19,6 @@ const STEPS = 300;
 export function* answerLengths({ problems }: LengthsRequest): Generator<LengthReply> {
   for (const [nth, problem] of problems.entries()) {
     const { best } = new Searching(problem, 1).goOn(({ steps }) => steps < STEPS);
-    if (best) yield { nth, lengthMm: best.lengthMm };
+    if (best) yield { nth, layout: best };
   }
 }

@@ -1,6 +1,7 @@
 import { areaOfRings, shared, without } from '../geometry/clip';
 import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import {
+  foldAtLeft,
   FULL_TURN,
   lengthOf,
   liesFaceDown,
@@ -87,6 +88,7 @@ function placeFaults(name: string, piece: LayoutPiece, one: Placement, box: Boun
   const turned = (piece.turns ?? [0]).some((turn) => (turn - one.turn) % FULL_TURN === 0);
   const faults: LayoutFault[] = [];
   if (!turned) faults.push({ kind: 'turn', pieces: [name] });
-  if (piece.onFold && Math.abs(box.left) > ON_FOLD_MM) faults.push({ kind: 'fold', pieces: [name] });
+  if (piece.onFold && (Math.abs(box.left) > ON_FOLD_MM || !foldAtLeft(one)))
+    faults.push({ kind: 'fold', pieces: [name] });
   return faults;
 }

@@ -65,7 +65,9 @@ export class Level {
     const room = (this.wideMm - shape.widthMm - padX) / cellMm;
     const most = this.cover === 'whole' ? Math.floor(room + HAIR) : Math.round(room);
     const maxColumn = shape.onFold ? Math.min(0, most) : most;
-    return { shape, mask, padX, padY, minColumn: 0, maxColumn, pinnedRow };
+    // Exactly it is put that far off when it is settled.
+    const minColumn = Math.max(0, Math.min(Math.floor(shape.fromLeftMm / cellMm + HAIR), maxColumn));
+    return { shape, mask, padX, padY, minColumn, maxColumn, pinnedRow };
   }
 
   of(shape: Shape): Turn {

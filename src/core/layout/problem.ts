@@ -17,7 +17,7 @@ export interface LayoutPiece {
   /** Degrees it may be turned by, clockwise as it is seen; as it is drawn where nothing is said. */
   readonly turns?: readonly number[];
   readonly mirrored?: Mirroring;
-  /** Its left edge lies on the cloth’s left edge, which is a fold. */
+  /** Its left edge lies on the cloth’s left edge, which is a fold; turned by half only where it is mirrored too. */
   readonly onFold?: boolean;
 }
 
@@ -41,6 +41,8 @@ export interface LayoutProblem {
   /** Kept free between pieces, mm. */
   readonly gapMm: number;
   readonly pieces: readonly LayoutPiece[];
+  /** The left edge is a fold: what does not lie on it keeps half a gap away. */
+  readonly fold?: boolean;
   /** Copies that stay where they lie. */
   readonly pinned?: readonly Placement[];
 }
@@ -72,6 +74,10 @@ export function ringAt(
 /** How long the cloth has to be for pieces where they lie, mm. */
 export const lengthOf = (pieces: readonly LayoutPiece[], placements: readonly Placement[]): number =>
   placements.reduce((most, one) => Math.max(most, ...ringAt({ pieces }, one).map(({ y }) => y)), 0);
+
+/** Whether the edge that was at its left as it is drawn is there still. */
+export const foldAtLeft = ({ turn, mirrored }: Pick<Placement, 'turn' | 'mirrored'>): boolean =>
+  mirrored === (Math.abs(turn % FULL_TURN) === FULL_TURN / 2);
 
 /** A point of a piece on the cloth. */
 export function placed({ x, y, turn, mirrored }: Omit<Placement, 'piece' | 'copy'>): (one: Point) => Point {

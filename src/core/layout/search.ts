@@ -91,7 +91,9 @@ class Search {
 
   *run(): Steps {
     const { copies } = this;
-    const fits = copies.every(({ shapes }) => shapes.some(({ widthMm }) => widthMm <= this.wideMm + 1e-9));
+    const fits = copies.every(({ shapes }) =>
+      shapes.some(({ widthMm, fromLeftMm }) => widthMm + fromLeftMm <= this.wideMm + 1e-9),
+    );
     if (copies.length === 0 || !fits || pinnedFaults(this.problem).length > 0) return;
     if (this.best) yield this.best;
     const first = this.grid(ROUGH_CELLS, 'whole');

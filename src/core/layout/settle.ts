@@ -83,7 +83,9 @@ function draw(lying: readonly Lying[], room: Room, nearMm: number, part: number)
 function putIn(lying: readonly Lying[], room: Room): void {
   for (const one of lying) {
     if (one.shape.pinnedAt) continue;
-    one.x = one.shape.onFold ? 0 : within(one.x, room.wideMm - one.shape.widthMm);
+    one.x = one.shape.onFold
+      ? 0
+      : Math.max(one.shape.fromLeftMm, within(one.x, room.wideMm - one.shape.widthMm));
     one.y = within(one.y, room.longMm - one.shape.heightMm);
   }
 }

@@ -1,7 +1,7 @@
 import { areaOfRings, clockwise, grown } from '../geometry/clip';
 import { point, type Point } from '../geometry/point';
 import { boundsOfPoints } from '../geometry/ring';
-import { FULL_TURN, liesFaceDown, placed, type LayoutPiece, type LayoutProblem } from './problem';
+import { foldAtLeft, FULL_TURN, liesFaceDown, placed, type LayoutPiece, type LayoutProblem } from './problem';
 
 /** A piece at one of its turns, the corner of its box at (0, 0), with half the gap round it. */
 export interface Shape {
@@ -15,6 +15,8 @@ export interface Shape {
   readonly mirrored: boolean;
   /** Its left side lies on the fold. */
   readonly onFold: boolean;
+  /** The corner of its box lies no nearer to the cloth’s left edge than this. */
+  readonly fromLeftMm: number;
   /** Where the corner of its box stays, of a copy that is pinned. */
   readonly pinnedAt: Point | undefined;
   /** From the corner of its box to where the piece’s own (0, 0) comes to lie. */
@@ -66,7 +68,8 @@ export class Shapes {
     ];
     const drawn = this.shapesOf(piece, turns, false);
     const over = piece.mirrored && piece.mirrored !== 'no' ? this.shapesOf(piece, turns, true) : [];
-    const either = piece.mirrored === 'free' ? distinct([...drawn, ...over]) : [];
+    const all = piece.mirrored === 'free' ? distinct([...drawn, ...over]) : [];
+    const either = piece.onFold ? all.filter((one) => foldAtLeft(one)) : all;
     return Array.from({ length: piece.count }, (_, nth) => {
       const copy = nth + 1;
       const pinned = this.problem.pinned?.find((one) => one.piece === piece.id && one.copy === copy);
@@ -89,6 +92,7 @@ export class Shapes {
       ...base,
       id: this.all.length,
       onFold: piece.onFold === true,
+      fromLeftMm: this.problem.fold && !piece.onFold ? this.problem.gapMm / 2 : 0,
       pinnedAt: pinned && this.cornerOf(base, pinned),
       half: undefined,
     };
@@ -98,7 +102,7 @@ export class Shapes {
 }
 
 /** What of a shape follows from its outline alone. */
-type Base = Omit<Shape, 'id' | 'onFold' | 'pinnedAt' | 'half'>;
+type Base = Omit<Shape, 'id' | 'onFold' | 'fromLeftMm' | 'pinnedAt' | 'half'>;
 
 const known = new WeakMap<readonly Point[], Map<string, Base>>();
 

@@ -8,6 +8,8 @@ export interface Keeping {
   /** As the cloth is sold, not as it is laid on. */
   readonly widthMm: number;
   readonly cutWith: CutWith;
+  /** Where it is folded, from the left selvedge. */
+  readonly foldMm?: number | undefined;
   /** See `layoutBasis`. */
   readonly basis: string;
 }
@@ -26,6 +28,7 @@ export function factsOfLayout(
   {
     pinned,
     before,
+    foldMm,
     ...keeping
   }: Keeping & { readonly pinned: ReadonlySet<string>; readonly before?: KeptLayout | undefined },
 ): KeptLayout {
@@ -44,7 +47,13 @@ export function factsOfLayout(
   ]);
   const lengthMm = Math.max(1, lengthOf(problem.pieces, placements));
   const apart = layoutFaults(problem, { placements, lengthMm }).length === 0;
-  return { ...keeping, lengthMm, ...(apart ? { apart } : {}), places: Object.fromEntries(places) };
+  return {
+    ...keeping,
+    ...(foldMm === undefined ? {} : { foldMm }),
+    lengthMm,
+    ...(apart ? { apart } : {}),
+    places: Object.fromEntries(places),
+  };
 }
 
 const cutOf = (before: Place | undefined): Pick<Place, 'cutOn'> =>

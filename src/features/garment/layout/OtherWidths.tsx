@@ -63,7 +63,7 @@ export function OtherWidths({ pieces, cloth, cutWith }: Props) {
             <th scope="row">{formatLength(widthMm, unit)}</th>
             {problem ? (
               <ComparedLength
-                laidMm={lengths.get(problem)}
+                laidMm={lengths.get(problem)?.lengthMm}
                 cloth={cloth}
                 says={({ buy }) => <ExplainedNumber id={buy.id} />}
               />

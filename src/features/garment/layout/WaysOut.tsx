@@ -56,7 +56,7 @@ export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm }: Props) {
               {label}
               <p className="soft small">{caution}</p>
             </th>
-            <ComparedLength laidMm={lengths.get(problem)} cloth={cloth} says={verdict} />
+            <ComparedLength laidMm={lengths.get(problem)?.lengthMm} cloth={cloth} says={verdict} />
           </tr>
         ))}
       </tbody>
