@@ -145,6 +145,28 @@ test('cut from the layout: a tap ticks a piece and its row, what is cut stays wh
   await expect(page.getByRole('checkbox', { name: 'Back is cut' })).not.toBeChecked();
 });
 
+test('flat or folded: both laid out for real, one taken as it lies once it is opened, then cut by the page', async ({
+  page,
+}) => {
+  await visit(page, '/garments/lakeside/layout');
+  await page.getByRole('button', { name: 'Flat or folded' }).click();
+  const ways = page.getByRole('table', { name: 'Flat or folded' });
+  await expect(ways.getByText('laying out…')).toHaveCount(0, { timeout: 60_000 });
+  const [flat, half] = await ways.locator('td:first-of-type').allInnerTexts();
+  expect(Number.parseFloat(half ?? '')).toBeGreaterThanOrEqual(Number.parseFloat(flat ?? '') - 0.1);
+  await ways.getByRole('button', { name: 'Cut it so' }).first().click();
+  await expect(page.getByText('Kept with this garment.')).toBeVisible();
+  await expect(crossed(page)).toHaveCount(0);
+  expect(await lengthOf(page)).toBeCloseTo(Number.parseFloat(half ?? ''), 1);
+  await page.getByRole('button', { name: 'Cut from it' }).click();
+  await expect(page.getByText(/Fold the cloth [\d.]+ cm from the left selvedge/)).toBeVisible();
+  await saved(page);
+  const sheet = await page.request.get(
+    (await page.getByRole('link', { name: 'cutting sheet, one page' }).getAttribute('href')) as string,
+  );
+  expect(sheet.headers()['content-type']).toBe('application/pdf');
+});
+
 test('by keyboard alone: chosen, moved, turned, exchanged, kept in its place and let go', async ({
   page,
 }) => {

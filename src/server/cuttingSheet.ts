@@ -34,7 +34,12 @@ interface Sheet {
   readonly pieces: readonly ClothPiece[];
   readonly rows: ReadonlyMap<string, TicketRow>;
   readonly numbers: Readonly<Record<string, Explained>>;
-  readonly layout: { readonly laidWidthMm: number; readonly lengthMm: number; readonly cutWith: CutWith };
+  readonly layout: {
+    readonly laidWidthMm: number;
+    readonly lengthMm: number;
+    readonly cutWith: CutWith;
+    readonly foldMm?: number;
+  };
   readonly paper: 'a4' | 'letter';
   readonly unit: UnitSystem;
 }
@@ -46,6 +51,7 @@ const TITLE = 15;
 const WORDS = 9.5;
 const SMALL = 8;
 const LINE_MM = 4.6;
+const SMALL_LINE_MM = 3.8;
 const BOX_MM = 3;
 
 /** One page to cut by: the layout with its pieces numbered, and what is cut in its order, with a box to tick and what to mark. */
@@ -64,14 +70,12 @@ export async function cuttingSheet(sheet: Sheet): Promise<Uint8Array> {
   const lengths = `${formatLength(layout.laidWidthMm, unit)} wide, ${formatLength(layout.lengthMm, unit)} long`;
   const who = head.wearer === undefined ? '' : `for ${head.wearer}, `;
   await write(`${who}${head.date} · ${head.cloth}: ${lengths}`, 0, 11, WORDS);
-  await write(
-    `One flat layer, face up; ${GAPS_MM[layout.cutWith]} mm between pieces. Not to scale. Cut away from yourself; close the cutter when you put it down.`,
-    0,
-    15.5,
-    SMALL,
-    SOFT,
-  );
-  const topMm = 20;
+  const rules = `${liesOf(sheet)}; ${GAPS_MM[layout.cutWith]} mm between pieces. Not to scale. Cut away from yourself; close the cutter when you put it down.`;
+  let topMm = 15.5;
+  for (const line of await wrapped(text, rules, SMALL, inside.widthMm)) {
+    await write(line, 0, topMm, SMALL, SOFT);
+    topMm += SMALL_LINE_MM;
+  }
   const footMm = await drawPicture(sheet, { ...origin, topMm: MARGIN_MM + topMm }, inside, write, topMm);
 
   let y = footMm + 8;
@@ -99,6 +103,12 @@ export async function cuttingSheet(sheet: Sheet): Promise<Uint8Array> {
   }
   return pdf.save();
 }
+
+/** How the cloth lies to be cut. */
+const liesOf = ({ layout: { foldMm }, unit }: Sheet): string =>
+  foldMm === undefined
+    ? 'One flat layer, face up'
+    : `Folded ${formatLength(foldMm, unit)} from the left selvedge, faces together: what is right of the fold is laid on it`;
 
 type Write = (words: string, x: number, y: number, size: number, color?: typeof SOFT) => Promise<void>;
 

@@ -51,7 +51,9 @@ export interface OnCloth {
  * them, the rest by stand-ins. The same objects while nothing that pieces depend on has changed.
  */
 export const piecesOnCloth = (inputs: LaidInputs): readonly OnCloth[] =>
-  recall([layoutBasis(inputs.facts), inputs.facts.garment.cuts, inputs.onDate], () => workedOut(inputs));
+  recall([layoutBasis(inputs.facts), JSON.stringify(inputs.facts.garment.cuts), inputs.onDate], () =>
+    workedOut(inputs),
+  );
 
 const recall = createRecent<readonly OnCloth[]>(2);
 

@@ -37,6 +37,15 @@ test.each(demoFacts())(
   },
 );
 
+test('the same pieces while nothing that they depend on has changed, however often facts are read anew', () => {
+  const facts = demoFact('encore');
+  const [before] = onCloth(facts).cloths;
+  const again = structuredClone(facts);
+  expect(onCloth({ ...again, garment: { ...again.garment, name: 'Another' } }).cloths[0]).toBe(before);
+  const wider = { ...facts.outer!, widthMm: 1400 };
+  expect(onCloth({ ...facts, outer: wider }).cloths[0]).not.toBe(before);
+});
+
 test('a left and a right are one piece and its mirror image; bands lie as the ticket has them', () => {
   const { plan, cloths } = onCloth(demoFact('encore'));
   const pieces = cloths.flatMap((one) => one.pieces);

@@ -16,6 +16,8 @@ interface Props {
   readonly layout: Layout;
   readonly pieces: readonly ClothPiece[];
   readonly widthMm: number;
+  /** Where the cloth is folded, from its left selvedge. */
+  readonly foldMm: number | undefined;
   /** What stands at the selvedges: how it stretches, that its nap points one way. */
   readonly said: string;
   readonly hand: ByHandState;
@@ -39,7 +41,18 @@ const SNAP_PX = 9;
 const STEPS_MM = { cm: [5, 1], in: [25.4 / 4, 25.4 / 16] } as const;
 
 /** Pieces on their cloth to scale, what is left over hatched, moved by hand. Cloth that is longer than wide lies on its side. */
-export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed, numbers, cut, onTick }: Props) {
+export function ClothPicture({
+  layout,
+  pieces,
+  widthMm,
+  foldMm,
+  said,
+  hand,
+  crossed,
+  numbers,
+  cut,
+  onTick,
+}: Props) {
   const hatch = useId();
   const { unit } = useUnit();
   const svg = useRef<SVGSVGElement>(null);
@@ -186,6 +199,11 @@ export function ClothPicture({ layout, pieces, widthMm, said, hand, crossed, num
           )
         );
       })}
+      {foldMm !== undefined && (
+        <line className={styles.fold} {...line(point(foldMm, 0), point(foldMm, long))}>
+          <title>fold</title>
+        </line>
+      )}
       {hand.held && <Above hand={hand} pieces={pieces} numbers={numbers} sign={sign} view={view} />}
     </svg>
   );

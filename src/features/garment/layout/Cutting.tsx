@@ -3,6 +3,7 @@ import { nameOf, type Placement } from '@/core/layout/problem';
 import { labelOf } from '@/core/onCloth/cutCopies';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import type { TicketRow } from '@/core/ticket/types';
+import { formatLength } from '@/core/units/formatLength';
 import { PhraseText } from '@/ui/PhraseText';
 import { Tick } from '@/ui/Tick';
 import { useUnit } from '@/ui/unit';
@@ -12,6 +13,8 @@ import styles from './Layout.module.css';
 interface Props {
   readonly role: ClothRole;
   readonly pieces: readonly ClothPiece[];
+  /** Where the cloth is folded, from its left selvedge. */
+  readonly foldMm: number | undefined;
   /** In the order they are cut. */
   readonly order: readonly Placement[];
   readonly rows: ReadonlyMap<string, TicketRow>;
@@ -22,7 +25,7 @@ interface Props {
 }
 
 /** What is cut one after the other, each ticked here or by a tap on the picture. */
-export function Cutting({ role, pieces, order, rows, numbers, cut, onTick }: Props) {
+export function Cutting({ role, pieces, foldMm, order, rows, numbers, cut, onTick }: Props) {
   const { id } = useGarment();
   const { unit } = useUnit();
   const href = `/api/garments/${id}/layout?role=${role}&unit=${unit}`;
@@ -40,10 +43,16 @@ export function Cutting({ role, pieces, order, rows, numbers, cut, onTick }: Pro
           ))}
         </ul>
       )}
+      {foldMm !== undefined && (
+        <p>
+          Fold the cloth {formatLength(foldMm, unit)} from the left selvedge, faces together, and lay on it
+          what is right of the fold: both layers are cut at once.
+        </p>
+      )}
       <p className="soft">
-        Weights on one flat layer, the whole piece on the table; cut away from yourself, and close the cutter
-        when you put it down. Make notches and marks before the paper comes off, on the wrong side; a clip in
-        the front’s middle tells front from back.
+        Weights on the pieces, the cloth flat on the table; cut away from yourself, and close the cutter when
+        you put it down. Make notches and marks before the paper comes off, on the wrong side; a clip in the
+        front’s middle tells front from back.
       </p>
       <p>
         On paper:{' '}

@@ -1,16 +1,13 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { createLedger } from '@/core/explain/ledger';
 import { newCloth, type ClothDirection } from '@/core/facts/cloth';
 import type { CutWith } from '@/core/facts/layout';
-import { layoutBasis } from '@/core/facts/layoutBasis';
-import { layoutFaults } from '@/core/layout/check';
-import { nameOf, type LayoutProblem, type Placement } from '@/core/layout/problem';
+import { nameOf, type Placement } from '@/core/layout/problem';
 import { planBuying, washedWidth } from '@/core/onCloth/buy';
-import { cutCopies, inCuttingOrder, rowsOfCopies, tickChanges } from '@/core/onCloth/cutCopies';
+import { inCuttingOrder, tickChanges } from '@/core/onCloth/cutCopies';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
-import { factsOfLayout, keptPlacements } from '@/core/onCloth/keptLayout';
 import { GAPS_MM, toLayOut, type ToLayOut } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
 import { useUnit } from '@/ui/unit';
@@ -20,11 +17,13 @@ import { ByHand } from './ByHand';
 import { ClothPicture } from './ClothPicture';
 import { Cutting } from './Cutting';
 import { Figures } from './Figures';
+import { Foldings } from './Foldings';
 import { LayoutFaults } from './LayoutFaults';
 import styles from './Layout.module.css';
 import { OtherWidths } from './OtherWidths';
 import { Refused } from './Refused';
 import { useByHand, useCalled } from './useByHand';
+import { useKept, type OnDesk } from './useKept';
 import { useLayout } from './useLayout';
 import { WaysOut } from './WaysOut';
 
@@ -45,50 +44,7 @@ export function Desk({ on, widthMm, cutWith }: Props) {
   return <Laid on={on} problem={asked.problem} widthMm={widthMm as number} cutWith={cutWith} />;
 }
 
-interface LaidProps {
-  readonly on: OnCloth;
-  readonly problem: LayoutProblem;
-  readonly widthMm: number;
-  readonly cutWith: CutWith;
-}
-
-/** The layout that was kept of these pieces on this width, and how to keep another in its place. */
-function useKept({ on, problem, widthMm, cutWith }: LaidProps) {
-  const { garment, facts, plan, set, today } = useGarment();
-  const rows = useMemo(() => rowsOfCopies(on.pieces, plan), [on.pieces, plan]);
-  const { role } = on;
-  const saved = garment.layouts?.[role];
-  const kept = useMemo(() => {
-    if (!saved || saved.widthMm !== widthMm || saved.cutWith !== cutWith) return undefined;
-    const found = keptPlacements(problem, saved);
-    if (!found) return undefined;
-    const done = cutCopies({ garment, role, placements: found.layout.placements, rows });
-    // What is cut already lies as it was cut.
-    const faults = layoutFaults(problem, found.layout).filter(
-      ({ pieces }) => !pieces.every((name) => done.has(name)),
-    );
-    return { ...found, faults, done, crossed: new Set(faults.flatMap(({ pieces }) => pieces)) };
-  }, [saved, problem, widthMm, cutWith, garment, role, rows]);
-  const keep = useCallback(
-    (label: string, placements: readonly Placement[], pinned: ReadonlySet<string>) => {
-      const basis = layoutBasis(facts);
-      const next = factsOfLayout(problem, placements, {
-        keptOn: today,
-        widthMm,
-        cutWith,
-        basis,
-        pinned,
-        before: saved,
-      });
-      set(label, { [`layouts.${role}`]: next });
-    },
-    [facts, problem, today, widthMm, cutWith, saved, set, role],
-  );
-  const forget = () => set('Layout put away', { [`layouts.${role}`]: null });
-  return { kept, keep, forget, rows };
-}
-
-function Laid(props: LaidProps) {
+function Laid(props: OnDesk) {
   const { on, problem, widthMm, cutWith } = props;
   const { unit } = useUnit();
   const { garment, plan, set } = useGarment();
@@ -103,6 +59,7 @@ function Laid(props: LaidProps) {
   const isKept = shown !== undefined && shown === kept?.layout;
   const pinned = kept?.pinned ?? NONE;
   const crossed = isKept ? kept.crossed : NONE;
+  const foldMm = isKept ? kept.foldMm : undefined;
   const called = useCalled(on.pieces);
   const numbers = useMemo(() => new Map(on.pieces.map(({ id }, nth) => [id, nth + 1])), [on.pieces]);
   const hand = useByHand({
@@ -150,6 +107,7 @@ function Laid(props: LaidProps) {
             layout={shown}
             pieces={on.pieces}
             widthMm={problem.widthMm}
+            foldMm={foldMm}
             said={saidOf(on, around)}
             hand={hand}
             crossed={crossed}
@@ -205,6 +163,7 @@ function Laid(props: LaidProps) {
         <Cutting
           role={on.role}
           pieces={on.pieces}
+          foldMm={foldMm}
           order={inCuttingOrder(on.pieces, kept.layout.placements)}
           rows={rows}
           numbers={numbers}
@@ -231,6 +190,20 @@ function Laid(props: LaidProps) {
               widthMm={problem.widthMm}
               cutWith={cutWith}
               seamMm={garment.pattern.seamAllowanceMm}
+            />
+          )}
+          {shown && (
+            <Foldings
+              pieces={on.pieces}
+              cloth={cloth}
+              widthMm={problem.widthMm}
+              cutWith={cutWith}
+              flatMm={foldMm === undefined ? shown.lengthMm : undefined}
+              onTake={(label, placements, fold) => {
+                stop();
+                keep(label, placements, NONE, fold);
+                lookedAgain();
+              }}
             />
           )}
           <OtherWidths pieces={on.pieces} cloth={cloth} cutWith={cutWith} />

@@ -1,0 +1,63 @@
+'use client';
+import { useCallback, useMemo } from 'react';
+import type { CutWith } from '@/core/facts/layout';
+import { layoutBasis } from '@/core/facts/layoutBasis';
+import { layoutFaults } from '@/core/layout/check';
+import type { LayoutProblem, Placement } from '@/core/layout/problem';
+import { cutCopies, rowsOfCopies } from '@/core/onCloth/cutCopies';
+import type { OnCloth } from '@/core/onCloth/garmentPieces';
+import { factsOfLayout, keptPlacements } from '@/core/onCloth/keptLayout';
+import { useGarment } from '../page/useGarment';
+
+/** What is laid out: one cloth of a garment, at a width as it is sold. */
+export interface OnDesk {
+  readonly on: OnCloth;
+  readonly problem: LayoutProblem;
+  readonly widthMm: number;
+  readonly cutWith: CutWith;
+}
+
+/** The layout that was kept of these pieces on this width, and how to keep another in its place. */
+export function useKept({ on, problem, widthMm, cutWith }: OnDesk) {
+  const { garment, facts, plan, set, today } = useGarment();
+  const rows = useMemo(() => rowsOfCopies(on.pieces, plan), [on.pieces, plan]);
+  const { role } = on;
+  const saved = garment.layouts?.[role];
+  const kept = useMemo(() => {
+    if (!saved || saved.widthMm !== widthMm || saved.cutWith !== cutWith) return undefined;
+    const found = keptPlacements(problem, saved);
+    if (!found) return undefined;
+    const done = cutCopies({ garment, role, placements: found.layout.placements, rows });
+    // What is cut already lies as it was cut.
+    const faults = layoutFaults(problem, found.layout).filter(
+      ({ pieces }) => !pieces.every((name) => done.has(name)),
+    );
+    return {
+      ...found,
+      foldMm: saved.foldMm,
+      faults,
+      done,
+      crossed: new Set(faults.flatMap(({ pieces }) => pieces)),
+    };
+  }, [saved, problem, widthMm, cutWith, garment, role, rows]);
+  const keep = useCallback(
+    (label: string, placements: readonly Placement[], pinned: ReadonlySet<string>, foldMm?: number) => {
+      const basis = layoutBasis(facts);
+      // What is moved no longer lies as the folded cloth has it.
+      const same = placements === kept?.layout.placements;
+      const next = factsOfLayout(problem, placements, {
+        keptOn: today,
+        widthMm,
+        cutWith,
+        basis,
+        pinned,
+        before: saved,
+        foldMm: foldMm ?? (same ? saved?.foldMm : undefined),
+      });
+      set(label, { [`layouts.${role}`]: next });
+    },
+    [facts, problem, today, widthMm, cutWith, saved, kept, set, role],
+  );
+  const forget = () => set('Layout put away', { [`layouts.${role}`]: null });
+  return { kept, keep, forget, rows };
+}
