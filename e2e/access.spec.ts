@@ -13,6 +13,8 @@ for (const [name, path] of views) {
     browser,
     origin,
   }) => {
+    // A page that works in the background leaves the check little of a slow machine.
+    test.setTimeout(240_000);
     const context = await browser.newContext({
       colorScheme: 'light',
       viewport: { width: 1280, height: 800 },
