@@ -36,7 +36,8 @@ export function CutStage() {
   const { unit } = useUnit();
   const tick = useCutTick();
   const { pieces } = kind;
-  const amount = plan.checks.find((check) => check.id === AMOUNT_CHECK);
+  const isBegun = Object.keys(garment.cuts).length > 0;
+  const amount = isBegun ? undefined : plan.checks.find((check) => check.id === AMOUNT_CHECK);
   const show = (mm: number) => formatLength(mm, unit);
   const side = (which: 'left' | 'right') =>
     plan.ticket.flatMap((group) => group.rows).filter((row) => row.id.endsWith(`-${which}`));
