@@ -1,6 +1,9 @@
 import { boundsOfPoints, rectangle } from '../geometry/ring';
 import type { LayoutProblem } from '../layout/problem';
+import { stripOf } from '../paper/bandPieces';
+import type { GarmentPlan } from '../plan/types';
 import type { ClothPiece } from './garmentPieces';
+import type { Garment } from '../facts/garment';
 import type { CutWith } from '../facts/layout';
 import { toLayOut } from './toLayOut';
 
@@ -9,6 +12,8 @@ export interface WayOut {
   readonly id: 'rotary' | 'turned' | 'parts' | 'nap' | 'apart';
   readonly label: string;
   readonly caution: string;
+  /** The bands that are cut another way. */
+  readonly bands: readonly string[];
   readonly problem: LayoutProblem;
 }
 
@@ -32,12 +37,12 @@ export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly W
   const changed = (which: readonly ClothPiece[], change: (piece: ClothPiece) => readonly ClothPiece[]) =>
     pieces.flatMap((piece) => (which.includes(piece) ? change(piece) : [piece]));
   const way = (
-    told: Omit<WayOut, 'problem'>,
+    told: Omit<WayOut, 'problem' | 'bands'>,
     laid: readonly ClothPiece[],
-    tool: CutWith = cutWith,
+    { tool = cutWith, bands: which = [] }: { tool?: CutWith; bands?: readonly ClothPiece[] } = {},
   ): readonly WayOut[] => {
     const found = toLayOut(laid, { widthMm, cutWith: tool });
-    return found.ok ? [{ ...told, problem: found.problem }] : [];
+    return found.ok ? [{ ...told, bands: which.map(({ id }) => id), problem: found.problem }] : [];
   };
   return [
     ...(cutWith === 'scissors'
@@ -48,7 +53,7 @@ export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly W
             caution: 'Pieces then lie 3 mm apart: on one flat layer, held by weights.',
           },
           pieces,
-          'rotary',
+          { tool: 'rotary' },
         )
       : []),
     ...(fixed.length > 0
@@ -59,6 +64,7 @@ export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly W
             caution: 'Only where the cloth stretches enough that way too: pull it first.',
           },
           changed(fixed, (band) => [{ ...band, turns: [0, 90] }]),
+          { bands: fixed },
         )
       : []),
     ...(long.length > 0
@@ -69,6 +75,7 @@ export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly W
             caution: 'One seam more in each; lay it where a seam of the garment is.',
           },
           changed(long, (band) => [inTwo(band, seamMm)]),
+          { bands: long },
         )
       : []),
     ...(bands.length > 0 && bands.length < pieces.length
@@ -110,4 +117,27 @@ function inTwo(band: ClothPiece, seamMm: number): ClothPiece {
   const half = (mm: number): number => mm / 2 + seamMm;
   const ring = across >= along ? rectangle(half(across), along) : rectangle(across, half(along));
   return { ...band, ring, count: 2 * band.count };
+}
+
+/** What makes a way out part of the garment, so that its ticket has it; nothing where that is for the person to choose. */
+export function acceptedWay(
+  { id, bands }: WayOut,
+  { plan, garment }: { readonly plan: Pick<GarmentPlan, 'edges'>; readonly garment: Pick<Garment, 'edges'> },
+): Readonly<Record<string, unknown>> | undefined {
+  const edges = bands.flatMap((row) => {
+    const edge = plan.edges.find(({ strips }) => strips.some(({ rows }) => rows.includes(row)));
+    const way = stripOf(plan, row)?.strip.way;
+    return edge ? [{ path: `edges.${edge.id}`, edge: garment.edges?.[edge.id], way }] : [];
+  });
+  if (edges.length === 0) return undefined;
+  switch (id) {
+    case 'parts':
+      return Object.fromEntries(edges.map(({ path, edge }) => [`${path}.parts`, 2 * (edge?.parts ?? 1)]));
+    case 'turned':
+      return Object.fromEntries(
+        edges.map(({ path, way }) => [`${path}.direction`, way === 'along' ? 'across' : 'along']),
+      );
+    default:
+      return undefined;
+  }
 }

@@ -31,20 +31,23 @@ interface Props {
   readonly on: OnCloth;
   readonly widthMm: number | undefined;
   readonly cutWith: CutWith;
+  readonly onRotary: () => void;
 }
 
 /** One cloth of a garment: its layout as it was kept, or as it is found. */
-export function Desk({ on, widthMm, cutWith }: Props) {
+export function Desk({ on, widthMm, cutWith, onRotary }: Props) {
   const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
   const asked = useMemo((): ToLayOut => {
     const usable = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
     return toLayOut(on.pieces, { widthMm: usable, cutWith });
   }, [cloth, on.pieces, widthMm, cutWith]);
   if (!asked.ok) return <Refused asked={asked} />;
-  return <Laid on={on} problem={asked.problem} widthMm={widthMm as number} cutWith={cutWith} />;
+  return (
+    <Laid on={on} problem={asked.problem} widthMm={widthMm as number} cutWith={cutWith} onRotary={onRotary} />
+  );
 }
 
-function Laid(props: OnDesk) {
+function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }) {
   const { on, problem, widthMm, cutWith } = props;
   const { unit } = useUnit();
   const { garment, plan, set } = useGarment();
@@ -190,6 +193,7 @@ function Laid(props: OnDesk) {
               widthMm={problem.widthMm}
               cutWith={cutWith}
               seamMm={garment.pattern.seamAllowanceMm}
+              onRotary={onRotary}
             />
           )}
           {shown && (

@@ -86,7 +86,13 @@ function Inside() {
             </p>
             <StandIns on={on} />
           </div>
-          <Desk key={on.role} on={on} widthMm={widthMm} cutWith={cutWith} />
+          <Desk
+            key={on.role}
+            on={on}
+            widthMm={widthMm}
+            cutWith={cutWith}
+            onRotary={() => setTool('rotary')}
+          />
         </div>
       )}
     </>

@@ -5,8 +5,9 @@ import type { Cloth } from '@/core/facts/cloth';
 import type { Buying } from '@/core/onCloth/buy';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import type { CutWith } from '@/core/facts/layout';
-import { waysOut } from '@/core/onCloth/waysOut';
+import { acceptedWay, waysOut } from '@/core/onCloth/waysOut';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { useGarment } from '../page/useGarment';
 import { ComparedLength } from './ComparedLength';
 import styles from './Layout.module.css';
 import { useLengths } from './useLengths';
@@ -18,10 +19,13 @@ interface Props {
   readonly widthMm: number;
   readonly cutWith: CutWith;
   readonly seamMm: number;
+  /** Cut with a rotary cutter from now on. */
+  readonly onRotary: () => void;
 }
 
 /** What could make a cloth enough that is too short, each way laid out for real once somebody asks. */
-export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm }: Props) {
+export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm, onRotary }: Props) {
+  const { garment, plan, set } = useGarment();
   const ways = useMemo(
     () => waysOut(pieces, { widthMm, cutWith, seamMm }),
     [pieces, widthMm, cutWith, seamMm],
@@ -47,18 +51,31 @@ export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm }: Props) {
           <th scope="col">Way</th>
           <th scope="col">Takes</th>
           <th scope="col">On the shelf</th>
+          <th scope="col" aria-label="Do it so" />
         </tr>
       </thead>
       <tbody>
-        {ways.map(({ id, label, caution, problem }) => (
-          <tr key={id}>
-            <th scope="row">
-              {label}
-              <p className="soft small">{caution}</p>
-            </th>
-            <ComparedLength laidMm={lengths.get(problem)?.lengthMm} cloth={cloth} says={verdict} />
-          </tr>
-        ))}
+        {ways.map((one) => {
+          const { id, label, caution, problem } = one;
+          const changes = acceptedWay(one, { plan, garment });
+          const doIt = id === 'rotary' ? onRotary : changes && (() => set(label, changes));
+          return (
+            <tr key={id}>
+              <th scope="row">
+                {label}
+                <p className="soft small">{caution}</p>
+              </th>
+              <ComparedLength laidMm={lengths.get(problem)?.lengthMm} cloth={cloth} says={verdict} />
+              <td>
+                {doIt && (
+                  <Button size="small" variant="outlined" onClick={doIt} aria-label={`Do it so: ${label}`}>
+                    Do it so
+                  </Button>
+                )}
+              </td>
+            </tr>
+          );
+        })}
       </tbody>
     </table>
   );
