@@ -143,6 +143,19 @@ test('cut from the layout: a tap ticks a piece and its row, what is cut stays wh
   await expect(page.getByRole('checkbox', { name: 'Front is cut' })).toBeChecked();
   await expect(page.getByRole('checkbox', { name: 'Sleeve, right is cut' })).toBeChecked();
   await expect(page.getByRole('checkbox', { name: 'Back is cut' })).not.toBeChecked();
+  // Once all is cut the rest goes back on the shelf, once.
+  await visit(page, '/garments/rehearsal/layout');
+  const laid = await lengthOf(page);
+  await page.getByRole('button', { name: 'Cut from it' }).click();
+  for (const name of [/Back/, /Sleeve, left/]) await cutting.getByRole('checkbox', { name }).check();
+  await expect(page.getByRole('heading', { name: 'All is cut' })).toBeVisible();
+  await page.getByRole('button', { name: 'Back on the shelf' }).click();
+  await expect(page.getByText('What was left over is back on the shelf')).toBeVisible();
+  await saved(page);
+  await visit(page, '/cloth/heron-jersey');
+  const left = Number.parseFloat(await page.getByLabel(/^Length on hand/).inputValue());
+  expect(left).toBeGreaterThan(0);
+  expect(left).toBeLessThanOrEqual(150 - laid + 0.1);
 });
 
 test('flat or folded: both laid out for real, one taken as it lies once it is opened, then cut by the page', async ({
@@ -281,4 +294,21 @@ test('short of cloth: each way out is laid out for real and says whether it is e
   await expect(ways.getByText('Cut with a rotary cutter')).toBeVisible();
   await expect(ways.getByText('laying out…')).toHaveCount(0, { timeout: 60_000 });
   await expect(ways.getByText(/^(enough|short by)/).first()).toBeVisible();
+});
+
+test('a band wider than its cloth: piecing is laid out for real, taken, and the ticket follows', async ({
+  page,
+}) => {
+  await visit(page, '/garments/encore/layout');
+  const bands = await page.getByLabel('Which cloth').locator('option').last().innerText();
+  await page.getByLabel('Which cloth').selectOption({ label: bands });
+  await expect(page.getByText('wider than the cloth').first()).toBeVisible();
+  await page.getByRole('button', { name: 'What would make it enough' }).click();
+  await page.getByRole('button', { name: 'Do it so: Cut long bands in two parts' }).click();
+  await expect(page.getByRole('group', { name: 'pieces on cloth' })).toBeVisible();
+  await expect(piece(page, /2$/).first()).toBeVisible();
+  await saved(page);
+  await visit(page, '/garments/encore?stage=cut');
+  const row = page.getByRole('row').filter({ has: page.getByRole('checkbox', { name: /band is cut/i }) });
+  await expect(row.first().getByRole('cell').nth(2)).toHaveText('2');
 });

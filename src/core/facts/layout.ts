@@ -42,6 +42,7 @@ export const layoutSpec = record('Layout', {
   lengthMm: lengthMm('Length it takes', 1, 200_000),
   apart: optional(flag('Every piece lies by itself on the cloth')),
   basis: text('Sign of what it was laid out of', 1, 40),
+  shelvedOn: optional(date('What was left over went back on the shelf')),
   places: map('Places of its pieces', placeSpec, 200),
 });
 export type KeptLayout = FactsOf<typeof layoutSpec>;

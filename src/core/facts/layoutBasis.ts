@@ -59,10 +59,17 @@ function signOf(value: unknown): string {
   return sign;
 }
 
+/** What no piece depends on, wherever it stands: what things are called, and how much of them there is. */
+const NO_MATTER: ReadonlySet<string> = new Set(['name', 'notes', 'photo', 'onHandMm']);
+
 /** Whatever order fields were typed in. */
 const sortedKeys = (_key: string, value: unknown): unknown =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
-    ? Object.fromEntries(Object.entries(value).toSorted(([a], [b]) => (a < b ? -1 : 1)))
+    ? Object.fromEntries(
+        Object.entries(value)
+          .filter(([name]) => !NO_MATTER.has(name))
+          .toSorted(([a], [b]) => (a < b ? -1 : 1)),
+      )
     : value;
 
 /** Two 32-bit FNV-1a hashes, the second of the text with its length before it. */

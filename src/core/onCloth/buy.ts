@@ -73,3 +73,20 @@ export function planBuying(
   });
   return { laid, buy, short };
 }
+
+/** What stays on the shelf once a layout is cut off it, as that is measured; nothing where what is there is not known, or is not enough. */
+export function leftOnShelf(book: Ledger, cloth: Cloth, laidMm: number): Explained | undefined {
+  if (cloth.onHandMm === undefined) return undefined;
+  const left = book.work('layout.shelf', {
+    label: `${cloth.name} that is left on the shelf`,
+    unit: 'mm',
+    mark: 'D',
+    formula: 'has - L / (1 + change)',
+    terms: {
+      has: leaf(`${cloth.name} on hand`, cloth.onHandMm, 'mm', 'measured'),
+      L: leaf('length the pieces take, laid out', laidMm, 'mm', 'D'),
+      change: washChange(book, cloth, 'along'),
+    },
+  });
+  return isAtLeastMm(left.value, 0) ? left : undefined;
+}

@@ -48,12 +48,16 @@ export interface OnCloth {
 
 /**
  * The pieces of a garment by the cloth they are cut from, opened out: what is drawn by its cut line, bands as the ticket has
- * them, the rest by stand-ins. The same objects while nothing that pieces depend on has changed.
+ * them, the rest by stand-ins. The same pieces while nothing that they depend on has changed.
  */
-export const piecesOnCloth = (inputs: LaidInputs): readonly OnCloth[] =>
-  recall([layoutBasis(inputs.facts), JSON.stringify(inputs.facts.garment.cuts), inputs.onDate], () =>
+export function piecesOnCloth(inputs: LaidInputs): readonly OnCloth[] {
+  const { facts, onDate } = inputs;
+  const known = recall([layoutBasis(facts), JSON.stringify(facts.garment.cuts), onDate], () =>
     workedOut(inputs),
   );
+  // How much of a cloth there is may have changed.
+  return known.map((one) => ({ ...one, cloth: facts[one.role] }));
+}
 
 const recall = createRecent<readonly OnCloth[]>(2);
 

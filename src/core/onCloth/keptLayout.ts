@@ -50,6 +50,7 @@ export function factsOfLayout(
   return {
     ...keeping,
     ...(foldMm === undefined ? {} : { foldMm }),
+    ...(before?.shelvedOn === undefined ? {} : { shelvedOn: before.shelvedOn }),
     lengthMm,
     ...(apart ? { apart } : {}),
     places: Object.fromEntries(places),

@@ -8,7 +8,7 @@ import { boundsOfPoints, rectangle } from '../geometry/ring';
 import { paperPieces } from '../paper/paperPieces';
 import { planGarment } from '../plan/planGarment';
 import { rectanglesOf } from '../ticket/rectangles';
-import { planBuying, washedWidth } from './buy';
+import { leftOnShelf, planBuying, washedWidth } from './buy';
 import { clothRoles } from '../facts/layout';
 import { piecesOnCloth, type ClothPiece } from './garmentPieces';
 import { toLayOut } from './toLayOut';
@@ -39,11 +39,17 @@ test.each(demoFacts())(
 
 test('the same pieces while nothing that they depend on has changed, however often facts are read anew', () => {
   const facts = demoFact('encore');
-  const [before] = onCloth(facts).cloths;
+  const before = onCloth(facts).cloths[0]!.pieces;
   const again = structuredClone(facts);
-  expect(onCloth({ ...again, garment: { ...again.garment, name: 'Another' } }).cloths[0]).toBe(before);
-  const wider = { ...facts.outer!, widthMm: 1400 };
-  expect(onCloth({ ...facts, outer: wider }).cloths[0]).not.toBe(before);
+  expect(onCloth({ ...again, garment: { ...again.garment, name: 'Another' } }).cloths[0]!.pieces).toBe(
+    before,
+  );
+  // How much there is of a cloth changes no piece, and is as it is now.
+  const more = { ...facts.outer!, onHandMm: 4321 };
+  expect(onCloth({ ...facts, outer: more }).cloths[0]).toMatchObject({ cloth: more });
+  expect(onCloth({ ...facts, outer: more }).cloths[0]!.pieces).toBe(before);
+  const softer = { ...facts.outer!, nap: 'one way' as const };
+  expect(onCloth({ ...facts, outer: softer }).cloths[0]!.pieces).not.toBe(before);
 });
 
 test('a left and a right are one piece and its mirror image; bands lie as the ticket has them', () => {
@@ -164,4 +170,15 @@ test('what cannot be laid out says what has to be done', () => {
   expect(laid([{ ...band, ring: rectangle(600, 590) }], 500)).toMatchObject({
     pieces: [{ fitsTurned: false }],
   });
+});
+
+test('what is left on the shelf once a layout is cut off it, as the shelf measures it: unwashed', () => {
+  const wash = { beforeAlongMm: 500, afterAlongMm: 475, beforeAcrossMm: 500, afterAcrossMm: 500 };
+  const cloth: Cloth = { ...newCloth('jersey'), onHandMm: 1500, wash };
+  const left = (mm: number, of = cloth) => leftOnShelf(createLedger(), of, mm)?.value;
+  // 950 mm of washed cloth are 1000 mm as it is bought: 950 / 0.95.
+  expect(left(950)).toBeCloseTo(500, 9);
+  expect(left(950, { ...cloth, washed: 'yes' })).toBeCloseTo(550, 9);
+  expect(left(1500)).toBeUndefined();
+  expect(left(100, newCloth('not measured'))).toBeUndefined();
 });

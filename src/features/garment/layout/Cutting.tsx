@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import type { ClothRole } from '@/core/facts/layout';
 import { nameOf, type Placement } from '@/core/layout/problem';
 import { labelOf } from '@/core/onCloth/cutCopies';
@@ -22,10 +23,12 @@ interface Props {
   readonly numbers: ReadonlyMap<string, number>;
   readonly cut: ReadonlySet<string>;
   readonly onTick: (one: Placement) => void;
+  /** What becomes of the rest of the cloth. */
+  readonly leftover: ReactNode;
 }
 
 /** What is cut one after the other, each ticked here or by a tap on the picture. */
-export function Cutting({ role, pieces, foldMm, order, rows, numbers, cut, onTick }: Props) {
+export function Cutting({ role, pieces, foldMm, order, rows, numbers, cut, onTick, leftover }: Props) {
   const { id } = useGarment();
   const { unit } = useUnit();
   const href = `/api/garments/${id}/layout?role=${role}&unit=${unit}`;
@@ -62,6 +65,7 @@ export function Cutting({ role, pieces, foldMm, order, rows, numbers, cut, onTic
         {' · '}
         <a href={`${href}&as=dxf`}>DXF at true scale</a>
       </p>
+      {!next && leftover}
       <ol className={styles.order}>
         {order.map((one) => (
           <li key={nameOf(one)}>

@@ -18,6 +18,7 @@ import { ClothPicture } from './ClothPicture';
 import { Cutting } from './Cutting';
 import { Figures } from './Figures';
 import { Foldings } from './Foldings';
+import { Leftover } from './Leftover';
 import { LayoutFaults } from './LayoutFaults';
 import styles from './Layout.module.css';
 import { OtherWidths } from './OtherWidths';
@@ -37,11 +38,28 @@ interface Props {
 /** One cloth of a garment: its layout as it was kept, or as it is found. */
 export function Desk({ on, widthMm, cutWith, onRotary }: Props) {
   const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
-  const asked = useMemo((): ToLayOut => {
-    const usable = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
-    return toLayOut(on.pieces, { widthMm: usable, cutWith });
-  }, [cloth, on.pieces, widthMm, cutWith]);
-  if (!asked.ok) return <Refused asked={asked} />;
+  const { garment } = useGarment();
+  const usable = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
+  const asked = useMemo(
+    (): ToLayOut => toLayOut(on.pieces, { widthMm: usable, cutWith }),
+    [on.pieces, usable, cutWith],
+  );
+  if (!asked.ok)
+    return (
+      <div className={styles.desk}>
+        <Refused asked={asked} />
+        {asked.why === 'wide' && usable !== undefined && (
+          <WaysOut
+            pieces={on.pieces}
+            cloth={cloth}
+            widthMm={usable}
+            cutWith={cutWith}
+            seamMm={garment.pattern.seamAllowanceMm}
+            onRotary={onRotary}
+          />
+        )}
+      </div>
+    );
   return (
     <Laid on={on} problem={asked.problem} widthMm={widthMm as number} cutWith={cutWith} onRotary={onRotary} />
   );
@@ -53,6 +71,7 @@ function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }
   const { garment, plan, set } = useGarment();
   const { around } = plan.cloths[on.role] ?? {};
   const cloth = on.cloth ?? newCloth('cloth');
+  const saved = garment.layouts?.[on.role];
   const { kept, keep, forget, rows } = useKept(props);
   const frozen = useFrozen();
   const [isCutting, setCutting] = useState(false);
@@ -172,6 +191,7 @@ function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }
           numbers={numbers}
           cut={done}
           onTick={tick}
+          leftover={saved && <Leftover role={on.role} cloth={cloth} kept={saved} />}
         />
       )}
       {!cutting && (

@@ -34,9 +34,7 @@ export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm, onRotary }: P
   const [asked, setAsked] = useState(false);
   const lengths = useLengths(asked ? problems : undefined);
   if (ways.length === 0)
-    return (
-      <p>The cloth is too short for these pieces, however they lie: buy more, or make the garment shorter.</p>
-    );
+    return <p>These pieces need more cloth, however they lie: buy more, or make the garment smaller.</p>;
   if (!asked)
     return (
       <Button variant="outlined" onClick={() => setAsked(true)}>
