@@ -1,10 +1,10 @@
 import { demoFact, TODAY } from '../../../tests/demoFacts';
 import { kindOf } from '../garments/kindOf';
-import { areaOfRings } from '../geometry/clip';
+import { areaOfRings, without } from '../geometry/clip';
 import { point } from '../geometry/point';
 import { boundsOfPoints, rectangle } from '../geometry/ring';
 import { layoutFaults } from '../layout/check';
-import { lengthOf, ringAt, type LayoutProblem } from '../layout/problem';
+import { lengthOf, ringAt, type LayoutProblem, type Placement } from '../layout/problem';
 import { Searching } from '../layout/progress';
 import { planGarment } from '../plan/planGarment';
 import { foldings, unfolded, type Folding } from './folding';
@@ -54,6 +54,29 @@ test('nothing is folded where nothing is gained, nor where half the width is too
   const across = piece('across', { turns: [90, 270] });
   expect(foldings([across], { widthMm: 3000, cutWith: 'rotary' })).toEqual([]);
 });
+
+test.each([
+  [0, false],
+  [180, true],
+])(
+  'an even piece whose half lies at %i°, mirrored: %s, comes out whole and face up, where its half was',
+  (turn, mirrored) => {
+    const vest = piece('vest', { ring: [point(10, 0), point(390, 0), point(300, 500), point(100, 500)] });
+    const [half] = foldings([vest], { widthMm: 1000, cutWith: 'rotary' }) as [Folding];
+    const at: Placement = { piece: 'vest', copy: 1, x: 0, y: 600, turn, mirrored };
+    const lies = ringAt(half.doubled, at);
+    const x = -boundsOfPoints(lies).left;
+    const laidOn = { placements: [{ ...at, x }], lengthMm: 1200 };
+    expect(layoutFaults(half.doubled, laidOn)).toEqual([]);
+    const [whole] = unfolded([vest], half, { doubled: laidOn, single: undefined }) as [Placement];
+    expect(whole.mirrored).toBe(false);
+    // The right half of the whole is what was laid, by an exact clip.
+    const ring = ringAt({ pieces: [vest] }, whole);
+    const was = ringAt(half.doubled, laidOn.placements[0]!).map((one) => point(one.x + 500, one.y));
+    expect(areaOfRings(without([was], [ring]))).toBeLessThan(1);
+    expect(areaOfRings([ring])).toBeCloseTo(2 * areaOfRings([was]), -1);
+  },
+);
 
 test.each([
   ['a leg, a front and a one-sided piece', [leg, front, oneSided], 3000],

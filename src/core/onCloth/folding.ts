@@ -122,7 +122,7 @@ export function unfolded(
     const piece = pieces.find(({ id }) => id === one.piece);
     const isPair = piece?.mirrored === 'half' && laid?.mirrored === 'free' && !laid.onFold;
     const upper = right(one, foldMm);
-    if (!isPair) return [laid?.onFold ? foldedOut(upper, laid.ring, foldMm) : upper];
+    if (!isPair) return [laid?.onFold && piece ? foldedOut(one, piece.ring, foldMm) : upper];
     const lower: Placement = {
       ...one,
       x: foldMm - one.x,
@@ -140,8 +140,9 @@ export function unfolded(
   return [...opened, ...(layouts.single?.placements ?? []).map((one) => right(one, beside))];
 }
 
-/** The whole of a piece whose half lies on the fold: the same place, its middle exactly on the fold. */
-function foldedOut(one: Placement, half: readonly Point[], foldMm: number): Placement {
-  const { left } = boundsOfPoints(half.map(placed(one)));
-  return { ...one, x: one.x + foldMm - left };
+/** The whole of an even piece whose half lies on the fold: its middle on the fold, face up, since its mirror image is itself. */
+function foldedOut(one: Placement, whole: readonly Point[], foldMm: number): Placement {
+  const faceUp = { ...one, x: 0, mirrored: false };
+  const { left, right } = boundsOfPoints(whole.map(placed(faceUp)));
+  return { ...faceUp, x: foldMm - (left + right) / 2 };
 }

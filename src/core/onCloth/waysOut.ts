@@ -72,7 +72,7 @@ export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly W
           {
             id: 'parts',
             label: 'Cut long bands in two parts',
-            caution: 'One seam more in each; lay it where a seam of the garment is.',
+            caution: 'One seam more in each: lay it where the garment has a seam.',
           },
           changed(long, (band) => [inTwo(band, seamMm)]),
           { bands: long },
