@@ -52,6 +52,17 @@ test('paused it does nothing, told to go on it goes on from there, and nothing i
   expect((said.at(-1) as Progress).steps).toBeGreaterThan(steps);
 });
 
+test('begun from a layout known before it says that first, and never a longer one', () => {
+  const known = work();
+  known.own.take({ ask: 'lay out', problem, seed: 1 });
+  known.turn(20);
+  const start = known.said.at(-1)?.best;
+  const { own, said, turn } = work();
+  own.take({ ask: 'lay out', problem, seed: 7, start });
+  turn(1);
+  expect(said[0]?.best?.lengthMm).toBeLessThanOrEqual(start?.lengthMm as number);
+});
+
 test('what it says is never longer than what it said before', () => {
   const { own, said, turn } = work();
   own.take({ ask: 'lay out', problem, seed: 3 });

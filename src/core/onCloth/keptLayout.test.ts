@@ -39,6 +39,15 @@ test('a layout is kept and comes back as it was, with what stays where it lies',
   });
 });
 
+test('where it is folded is kept as it is said; that its rest went back on the shelf is not forgotten', () => {
+  const folded = factsOfLayout(problem, best.placements, { ...keeping, pinned: new Set(), foldMm: 200 });
+  expect(folded.foldMm).toBe(200);
+  const before = { ...folded, shelvedOn: '2026-11-29' };
+  const moved = factsOfLayout(problem, best.placements, { ...keeping, pinned: new Set(), before });
+  expect(moved.foldMm).toBeUndefined();
+  expect(moved.shelvedOn).toBe('2026-11-29');
+});
+
 test('pieces on each other are kept too, and that they are; a piece more, and there is no layout of all', () => {
   const on = best.placements.map((one) => ({ ...one, x: 0, y: 0 }));
   const facts = factsOfLayout(problem, on, { ...keeping, pinned: new Set() });
