@@ -7,18 +7,15 @@ import { timedSteps } from '@/core/sewing/timedSteps';
 import { planSewing } from '@/core/sewing/planSewing';
 import type { UnitSystem } from '@/core/units/constants';
 import type { Database } from '@/data/database';
-import { findRecord } from '@/data/records';
-import { garmentFacts } from './present';
-import { refusal } from './http';
+import { garmentFacts, garmentHere } from './present';
+import { download, garmentGone, refusal } from './http';
 import { today } from './today';
 import { runsOf } from './runs';
 
 /** The garment's evenings as an iCalendar file. */
 export function garmentCalendar(db: Database, id: string, unit: UnitSystem): Response {
-  const found = findRecord(db, 'garment', id);
-  if (!found || found.removed)
-    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
-  const garment = found.facts;
+  const garment = garmentHere(db, id);
+  if (!garment) return garmentGone();
   const facts = { ...garmentFacts(db, garment), runs: runsOf(db, garment.kind) };
   const sewing = planSewing(facts, planGarment(facts, { onDate: today() }));
   const left = sewing.steps.filter((step) => !step.done);
@@ -32,10 +29,5 @@ export function garmentCalendar(db: Database, id: string, unit: UnitSystem): Res
     titleOf: (stepId) =>
       phraseText(left.find((step) => step.id === stepId)?.title ?? [], sewing.numbers, unit),
   });
-  return new Response(text, {
-    headers: {
-      'content-type': 'text/calendar; charset=utf-8',
-      'content-disposition': 'attachment; filename="sewing.ics"',
-    },
-  });
+  return download(text, 'text/calendar; charset=utf-8', 'sewing.ics', 'attachment');
 }

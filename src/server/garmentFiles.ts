@@ -22,9 +22,9 @@ import { factOfRef } from '@/core/plan/gatherFacts';
 import type { Op } from '@/data/commands';
 import type { Database } from '@/data/database';
 import { findRecord } from '@/data/records';
-import { faultsRefusal, readText, refusal } from './http';
+import { download, faultsRefusal, garmentGone, readText } from './http';
 import { joiFaults, joiOf } from './joiSpec';
-import { garmentFacts } from './present';
+import { garmentFacts, garmentHere } from './present';
 import { commandResponse, write } from './recordRoutes';
 
 const fileSchema = joiOf(garmentFileSpec);
@@ -119,21 +119,15 @@ export function importOps(
 
 /** The garment as a file to save, with its wearer's measurements only where that was asked for. */
 export function exportGarment(db: Database, id: string, withMeasurements: boolean): Response {
-  const found = findRecord(db, 'garment', id);
-  if (!found || found.removed)
-    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
-  const file = writeGarmentFile(garmentFacts(db, found.facts), { withMeasurements });
+  const garment = garmentHere(db, id);
+  if (!garment) return garmentGone();
+  const file = writeGarmentFile(garmentFacts(db, garment), { withMeasurements });
   const name =
-    found.facts.name
+    garment.name
       .replace(/[^A-Za-z0-9]+/g, '-')
       .replace(/^-|-$/g, '')
       .toLowerCase() || 'garment';
-  return new Response(`${JSON.stringify(file, null, 2)}\n`, {
-    headers: {
-      'content-type': 'application/json',
-      'content-disposition': `attachment; filename="${name}.json"`,
-    },
-  });
+  return download(`${JSON.stringify(file, null, 2)}\n`, 'application/json', `${name}.json`, 'attachment');
 }
 
 /** What belongs to the making of one garment and not to what was chosen. */
@@ -149,17 +143,16 @@ const OF_THE_MAKING = [
 
 /** A new garment like this one: same choices, nothing cut, sewn or worn yet. */
 export function copyGarment(db: Database, id: string): Response {
-  const found = findRecord(db, 'garment', id);
-  if (!found || found.removed)
-    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
-  const name = `${found.facts.name.slice(0, 50)}, again`;
+  const garment = garmentHere(db, id);
+  if (!garment) return garmentGone();
+  const name = `${garment.name.slice(0, 50)}, again`;
   const facts: Garment = {
     ...applyChanges(
-      found.facts,
+      garment,
       OF_THE_MAKING.map((path) => ({ path, value: null })),
     ),
     name,
-    ...(found.facts.edges ? { edges: withoutRounds(found.facts.edges) } : {}),
+    ...(garment.edges ? { edges: withoutRounds(garment.edges) } : {}),
     agreed: {},
     cuts: {},
     sewn: {},
@@ -167,7 +160,7 @@ export function copyGarment(db: Database, id: string): Response {
     fittings: {},
   };
   const ops: Op[] = [{ op: 'create', kind: 'garment', id: randomUUID(), facts }];
-  return commandResponse(write(db, { label: `Copy ${found.facts.name}`, ops }), 201);
+  return commandResponse(write(db, { label: `Copy ${garment.name}`, ops }), 201);
 }
 
 /** Choices at edges without the rounds of trying on: those were of the garment that is there. */

@@ -15,6 +15,10 @@ export function refusal(status: number, code: string, sentence: string, more: ob
   return Response.json({ code, sentence, ...more }, { status });
 }
 
+/** The answer about a garment that was taken away, or never was. */
+export const garmentGone = (): Response =>
+  refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
+
 /** A file, shown by the browser or saved under its name. */
 export const download = (
   body: BodyInit,

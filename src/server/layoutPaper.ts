@@ -16,10 +16,9 @@ import { paperPieces } from '@/core/paper/paperPieces';
 import { planGarment } from '@/core/plan/planGarment';
 import type { UnitSystem } from '@/core/units/constants';
 import type { Database } from '@/data/database';
-import { findRecord } from '@/data/records';
 import { cuttingSheet } from './cuttingSheet';
-import { download, refusal } from './http';
-import { garmentFacts } from './present';
+import { download, garmentGone, refusal } from './http';
+import { garmentFacts, garmentHere } from './present';
 import { today } from './today';
 
 /** What a kept layout can be written as: a cutting sheet of one page, or a drawing at true scale. */
@@ -45,9 +44,8 @@ const asked = Joi.object<Asked>({
 
 /** The layout kept of one cloth of a garment, as a sheet to cut by or a drawing; a sentence where none is kept. */
 export async function garmentLayout(db: Database, id: string, query: URLSearchParams): Promise<Response> {
-  const found = findRecord(db, 'garment', id);
-  if (!found || found.removed)
-    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
+  const garment = garmentHere(db, id);
+  if (!garment) return garmentGone();
   const { value, error } = asked.validate(Object.fromEntries(query));
   if (error)
     return refusal(
@@ -55,7 +53,7 @@ export async function garmentLayout(db: Database, id: string, query: URLSearchPa
       'layout',
       'This is no way a layout is written: choose it on the layout’s page again.',
     );
-  const facts = garmentFacts(db, found.facts);
+  const facts = garmentFacts(db, garment);
   const onDate = today();
   const plan = planGarment(facts, { onDate });
   const kind = kindOf(facts.garment, facts.ownKind);

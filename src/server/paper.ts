@@ -9,10 +9,9 @@ import { readPaper, papers, type PaperId } from '@/core/paper/papers';
 import { sheetHead } from '@/core/paper/words';
 import { planGarment } from '@/core/plan/planGarment';
 import type { Database } from '@/data/database';
-import { findRecord } from '@/data/records';
-import { download, refusal } from './http';
+import { download, garmentGone, refusal } from './http';
 import { piecesPdf } from './piecesPdf';
-import { garmentFacts } from './present';
+import { garmentFacts, garmentHere } from './present';
 import { today } from './today';
 
 /** What a drawing of the pieces can be written as. */
@@ -44,15 +43,14 @@ const asked = Joi.object<Asked>({
 
 /** The pieces of a garment on paper or as a drawing, at true scale; a sentence where there are none, or no such paper. */
 export async function garmentPaper(db: Database, id: string, query: URLSearchParams): Promise<Response> {
-  const found = findRecord(db, 'garment', id);
-  if (!found || found.removed)
-    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
+  const garment = garmentHere(db, id);
+  if (!garment) return garmentGone();
   const { value, error } = asked.validate(Object.fromEntries(query));
   if (error)
     return refusal(400, 'paper', 'This paper is not known here: choose it on the garment’s page again.');
   const sheet = readPaper(value.as === 'pdf' ? value : { paper: 'roll' });
   if (!sheet.ok) return refusal(400, 'paper', sheet.sentence);
-  const facts = garmentFacts(db, found.facts);
+  const facts = garmentFacts(db, garment);
   const onDate = today();
   const plan = planGarment(facts, { onDate });
   const kind = kindOf(facts.garment, facts.ownKind);

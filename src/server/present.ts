@@ -15,6 +15,10 @@ export const finderIn =
   (kind, id) =>
     present(findRecord(db, kind, id))?.facts;
 
+/** A garment that is here, by its id. */
+export const garmentHere = (db: Database, id: string): Garment | undefined =>
+  present(findRecord(db, 'garment', id))?.facts;
+
 /** A garment with the records it names. */
 export const garmentFacts = (db: Database, garment: Garment): GarmentFacts =>
   gatherFacts(garment, finderIn(db));

@@ -14,9 +14,8 @@ import { planGarment } from '@/core/plan/planGarment';
 import type { UnitSystem } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
 import type { Database } from '@/data/database';
-import { findRecord } from '@/data/records';
-import { garmentFacts } from './present';
-import { refusal } from './http';
+import { garmentFacts, garmentHere } from './present';
+import { download, garmentGone, refusal } from './http';
 import { createTextWriter, DEMAND, INK, POINTS_PER_MM, SOFT } from './pdfText';
 import { drawSquares, MEASURE_ONE, SQUARES_WIDE_MM } from './testSquares';
 import { today } from './today';
@@ -29,10 +28,9 @@ export async function garmentStrips(
   id: string,
   { paper, unit, withEdges }: { paper: StripPaper; unit: UnitSystem; withEdges: boolean },
 ): Promise<Response> {
-  const found = findRecord(db, 'garment', id);
-  if (!found || found.removed)
-    return refusal(404, 'missing', 'This garment is no longer here: go back to the list.');
-  const plan = planGarment(garmentFacts(db, found.facts), { onDate: today() });
+  const garment = garmentHere(db, id);
+  if (!garment) return garmentGone();
+  const plan = planGarment(garmentFacts(db, garment), { onDate: today() });
   const strips = stripsOf(plan, { withEdges });
   if (strips.length === 0) {
     return refusal(
@@ -41,13 +39,8 @@ export async function garmentStrips(
       'Nothing is to be marked yet: measure the edges and choose their cloth or elastic at Bands first.',
     );
   }
-  const bytes = await stripsPdf(strips, { title: found.facts.name, paper, unit });
-  return new Response(Buffer.from(bytes), {
-    headers: {
-      'content-type': 'application/pdf',
-      'content-disposition': 'inline; filename="marking-strips.pdf"',
-    },
-  });
+  const bytes = await stripsPdf(strips, { title: garment.name, paper, unit });
+  return download(Buffer.from(bytes), 'application/pdf', 'marking-strips.pdf', 'inline');
 }
 
 /** Draws strips on sheets of paper, each with two test squares. Lengths are true to scale at 100 %. */
