@@ -1,9 +1,9 @@
 import { expect, test, type Locator, type Page } from './test';
 import { keyboard, readIn, saved, visit } from './hands';
 
-/** Hands that type a number. */
 test.use({ household: 'layouts' });
 
+/** Hands that type a number. */
 const SLOW_MS = 120;
 
 const lengthOf = async (page: Page): Promise<number> => {

@@ -126,11 +126,8 @@ class Search {
   private stacked({ level, turns }: Grid): Strip {
     const long = turns.reduce((sum, own) => sum + Math.max(...own.map(({ mask }) => mask.rows)), 0);
     const strip = new Strip(level, turns, long);
-    const order = turns
-      .map((own, item) => ({ item, area: own[0]!.shape.areaMm2 }))
-      .toSorted((a, b) => b.area - a.area);
-    for (const { item } of order) {
-      if (!strip.free.includes(item)) continue;
+    const areaOf = (item: number): number => turns[item]![0]!.shape.areaMm2;
+    for (const item of strip.free.toSorted((a, b) => areaOf(b) - areaOf(a))) {
       const found = strip.lowest(item);
       if (found) strip.lay(item, found);
     }

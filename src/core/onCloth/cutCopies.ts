@@ -40,14 +40,18 @@ interface Cutting {
   readonly rows: ReadonlyMap<string, TicketRow>;
 }
 
+/** The day that a copy was ticked on by itself. */
+const tickedOn = ({ garment, role }: Cutting, one: Placement): string | undefined =>
+  garment.layouts?.[role]?.places[placeKey(one)]?.cutOn;
+
 /** The names of the copies that are cut: ticked one by one, or by their row. */
-export const cutCopies = ({ garment, role, placements, rows }: Cutting): ReadonlySet<string> =>
+export const cutCopies = (cutting: Cutting): ReadonlySet<string> =>
   new Set(
-    placements
+    cutting.placements
       .filter((one) => {
-        const row = rows.get(nameOf(one));
-        const ticked = garment.layouts?.[role]?.places[placeKey(one)]?.cutOn !== undefined;
-        return ticked || (row !== undefined && garment.cuts[row.id] !== undefined);
+        const row = cutting.rows.get(nameOf(one));
+        const byRow = row !== undefined && cutting.garment.cuts[row.id] !== undefined;
+        return byRow || tickedOn(cutting, one) !== undefined;
       })
       .map((one) => nameOf(one)),
   );
@@ -70,7 +74,7 @@ export function tickChanges(
   const cutOn = row ? frozen(row).cutOn : undefined;
   const ticks = mine.map((one): readonly [string, unknown] => [
     `layouts.${role}.places.${placeKey(one)}.cutOn`,
-    isCut(one) ? (garment.layouts?.[role]?.places[placeKey(one)]?.cutOn ?? cutOn) : null,
+    isCut(one) ? (tickedOn(cutting, one) ?? cutOn) : null,
   ]);
   const known = row && garment.cuts[row.id] !== undefined;
   return {

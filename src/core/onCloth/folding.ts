@@ -2,10 +2,9 @@ import type { CutWith } from '../facts/layout';
 import { areaOfRings, clockwise, largestOf, shared, without } from '../geometry/clip';
 import { point, type Point } from '../geometry/point';
 import { boundsOfPoints } from '../geometry/ring';
-import { FULL_TURN, placed, type Layout, type LayoutPiece, type Placement } from '../layout/problem';
-import type { LayoutProblem } from '../layout/problem';
+import { FULL_TURN, placed, type Layout, type LayoutProblem, type Placement } from '../layout/problem';
 import type { ClothPiece } from './garmentPieces';
-import { toLayOut } from './toLayOut';
+import { GAPS_MM, leastWidth, toLayOut } from './toLayOut';
 
 /** A way to fold cloth before it is cut: what is laid on two layers, and on one beside them. */
 export interface Folding {
@@ -51,7 +50,7 @@ export function foldings(pieces: readonly ClothPiece[], { widthMm, cutWith }: As
       doubled: { ...half, fold: true },
       single: undefined,
     });
-  const gapMm = half?.gapMm ?? 0;
+  const gapMm = GAPS_MM[cutWith];
   const deepMm =
     PLAY_MM + Math.max(...twice.map((piece) => leastWidth(piece) + (piece.onFold ? 0 : gapMm / 2)));
   const doubled = problemOf(twice, deepMm, cutWith);
@@ -101,19 +100,10 @@ function halfOf(ring: readonly Point[]): readonly Point[] | undefined {
   return largestOf(shared([own], [side]));
 }
 
-function leastWidth({ ring, turns = [0] }: LayoutPiece): number {
-  return Math.min(
-    ...turns.map((turn) => {
-      const { left, right } = boundsOfPoints(ring.map(placed({ x: 0, y: 0, turn, mirrored: false })));
-      return right - left;
-    }),
-  );
-}
-
 /** A layout on folded cloth as it lies once the cloth is opened: every copy of the pieces on one layer. */
 export function unfolded(
   pieces: readonly ClothPiece[],
-  { foldMm, doubled, single }: Folding,
+  { foldMm, doubled }: Folding,
   layouts: { readonly doubled: Layout; readonly single: Layout | undefined },
 ): readonly Placement[] {
   const right = (one: Placement, from: number): Placement => ({ ...one, x: one.x + from });
@@ -136,7 +126,7 @@ export function unfolded(
     });
     return [numbered(upper), numbered(lower)];
   });
-  const beside = 2 * foldMm + (single?.gapMm ?? 0);
+  const beside = 2 * foldMm + doubled.gapMm;
   return [...opened, ...(layouts.single?.placements ?? []).map((one) => right(one, beside))];
 }
 

@@ -1,6 +1,6 @@
 import type { CutWith } from '../facts/layout';
 import { boundsOfPoints } from '../geometry/ring';
-import { placed, type LayoutProblem } from '../layout/problem';
+import { placed, type LayoutPiece, type LayoutProblem } from '../layout/problem';
 import type { ClothPiece } from './garmentPieces';
 
 /** Kept free between pieces, mm (T): a rotary cutter, or scissors. */
@@ -32,17 +32,20 @@ export function toLayOut(
   if (count > MOST_PIECES) return { ok: false, why: 'many' };
   if (widthMm === undefined || widthMm <= 0) return { ok: false, why: 'width' };
   const wide = pieces.flatMap((piece): readonly TooWide[] => {
-    const widths = (piece.turns ?? [0]).map((turn) => widthAt(piece, turn));
-    const least = Math.min(...widths);
+    const least = leastWidth(piece);
     if (least <= widthMm) return [];
-    const turned = (piece.turns ?? [0]).map((turn) => widthAt(piece, turn + 90));
-    return [{ label: piece.label, widthMm: least, fitsTurned: Math.min(...turned) <= widthMm }];
+    return [{ label: piece.label, widthMm: least, fitsTurned: leastWidth(piece, 90) <= widthMm }];
   });
   if (wide.length > 0) return { ok: false, why: 'wide', pieces: wide };
   return { ok: true, problem: { widthMm, gapMm: GAPS_MM[cutWith], pieces } };
 }
 
-function widthAt({ ring }: ClothPiece, turn: number): number {
-  const { left, right } = boundsOfPoints(ring.map(placed({ x: 0, y: 0, turn, mirrored: false })));
-  return right - left;
-}
+/** How wide a piece is at the narrowest of its turns, each with so many degrees more, mm. */
+export const leastWidth = ({ ring, turns = [0] }: LayoutPiece, more = 0): number =>
+  Math.min(
+    ...turns.map((turn) => {
+      const about = ring.map(placed({ x: 0, y: 0, turn: turn + more, mirrored: false }));
+      const { left, right } = boundsOfPoints(about);
+      return right - left;
+    }),
+  );

@@ -1,13 +1,13 @@
 import { useDrag } from '@use-gesture/react';
 import { memo, useEffect, useId, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { point, type Point } from '@/core/geometry/point';
+import { isClear } from '@/core/layout/hand';
 import { nameOf, type Layout, type Placement } from '@/core/layout/problem';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
-import { isClear } from '@/core/layout/hand';
+import { MM_PER_INCH } from '@/core/units/constants';
 import { wayOfKey } from '@/ui/arrowKeys';
 import { useUnit } from '@/ui/unit';
-
-import { facing } from './facing';
+import { facing, type Facing } from './facing';
 import styles from './Layout.module.css';
 import { PieceOnCloth } from './PieceOnCloth';
 import type { ByHandState } from './useByHand';
@@ -38,7 +38,7 @@ const BELOW = 0.07;
 /** A piece is drawn to what it touches from so far away, px. */
 const SNAP_PX = 9;
 /** How far an arrow key moves a piece, mm: and with the shift key. */
-const STEPS_MM = { cm: [5, 1], in: [25.4 / 4, 25.4 / 16] } as const;
+const STEPS_MM = { cm: [5, 1], in: [MM_PER_INCH / 4, MM_PER_INCH / 16] } as const;
 
 /** Pieces on their cloth to scale, what is left over hatched, moved by hand. Cloth that is longer than wide lies on its side. */
 export function ClothPicture({
@@ -217,7 +217,7 @@ interface AboveProps {
   readonly pieces: readonly ClothPiece[];
   readonly numbers: ReadonlyMap<string, number>;
   readonly sign: number;
-  readonly view: ReturnType<typeof facing>;
+  readonly view: Facing;
 }
 
 /** The piece that is held, above all others. */

@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import { createLedger } from '@/core/explain/ledger';
-import { newCloth, type ClothDirection } from '@/core/facts/cloth';
+import { newCloth, type Cloth, type ClothDirection } from '@/core/facts/cloth';
 import type { CutWith } from '@/core/facts/layout';
 import { nameOf, type Placement } from '@/core/layout/problem';
 import { planBuying, washedWidth } from '@/core/onCloth/buy';
@@ -38,7 +38,6 @@ interface Props {
 /** One cloth of a garment: its layout as it was kept, or as it is found. */
 export function Desk({ on, widthMm, cutWith, onRotary }: Props) {
   const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
-  const { garment } = useGarment();
   const usable = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
   const asked = useMemo(
     (): ToLayOut => toLayOut(on.pieces, { widthMm: usable, cutWith }),
@@ -49,28 +48,32 @@ export function Desk({ on, widthMm, cutWith, onRotary }: Props) {
       <div className={styles.desk}>
         <Refused asked={asked} />
         {asked.why === 'wide' && usable !== undefined && (
-          <WaysOut
-            pieces={on.pieces}
-            cloth={cloth}
-            widthMm={usable}
-            cutWith={cutWith}
-            seamMm={garment.pattern.seamAllowanceMm}
-            onRotary={onRotary}
-          />
+          <WaysOut pieces={on.pieces} cloth={cloth} widthMm={usable} cutWith={cutWith} onRotary={onRotary} />
         )}
       </div>
     );
   return (
-    <Laid on={on} problem={asked.problem} widthMm={widthMm as number} cutWith={cutWith} onRotary={onRotary} />
+    <Laid
+      on={on}
+      cloth={cloth}
+      problem={asked.problem}
+      widthMm={widthMm as number}
+      cutWith={cutWith}
+      onRotary={onRotary}
+    />
   );
 }
 
-function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }) {
+interface LaidProps extends OnDesk {
+  readonly cloth: Cloth;
+  readonly onRotary: () => void;
+}
+
+function Laid({ cloth, onRotary, ...props }: LaidProps) {
   const { on, problem, widthMm, cutWith } = props;
   const { unit } = useUnit();
   const { garment, plan, set } = useGarment();
   const { around } = plan.cloths[on.role] ?? {};
-  const cloth = on.cloth ?? newCloth('cloth');
   const saved = garment.layouts?.[on.role];
   const { kept, keep, forget, rows } = useKept(props);
   const frozen = useFrozen();
@@ -84,16 +87,17 @@ function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }
   const foldMm = isKept ? kept.foldMm : undefined;
   const called = useCalled(on.pieces);
   const numbers = useMemo(() => new Map(on.pieces.map(({ id }, nth) => [id, nth + 1])), [on.pieces]);
+  const keepNow = (...kept: Parameters<typeof keep>) => {
+    keep(...kept);
+    lookedAgain();
+  };
   const hand = useByHand({
     problem,
     layout: shown,
     pinned,
     called,
     onTaken: stop,
-    onKeep: (label, placements, stays) => {
-      keep(label, placements, stays);
-      lookedAgain();
-    },
+    onKeep: keepNow,
   });
   const lookAgain = () => {
     if (!kept) return;
@@ -102,11 +106,6 @@ function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }
       problem: { ...problem, pinned: stay },
       start: kept.faults.length === 0 ? kept.layout : undefined,
     });
-  };
-  const keepShown = () => {
-    if (!shown) return;
-    keep('Layout kept', shown.placements, pinned);
-    lookedAgain();
   };
   const book = createLedger();
   const buying = shown && planBuying(book, { cloth, laidMm: shown.lengthMm, unit });
@@ -170,7 +169,11 @@ function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }
             )}
           </>
         ) : (
-          <Button variant="contained" disabled={!shown} onClick={keepShown}>
+          <Button
+            variant="contained"
+            disabled={!shown}
+            onClick={() => shown && keepNow('Layout kept', shown.placements, pinned)}
+          >
             Keep this layout
           </Button>
         )}
@@ -212,7 +215,6 @@ function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }
               cloth={cloth}
               widthMm={problem.widthMm}
               cutWith={cutWith}
-              seamMm={garment.pattern.seamAllowanceMm}
               onRotary={onRotary}
             />
           )}
@@ -225,8 +227,7 @@ function Laid({ onRotary, ...props }: OnDesk & { readonly onRotary: () => void }
               flatMm={foldMm === undefined ? shown.lengthMm : undefined}
               onTake={(label, placements, fold) => {
                 stop();
-                keep(label, placements, NONE, fold);
-                lookedAgain();
+                keepNow(label, placements, NONE, fold);
               }}
             />
           )}

@@ -18,14 +18,15 @@ interface Props {
   /** Usable, washed. */
   readonly widthMm: number;
   readonly cutWith: CutWith;
-  readonly seamMm: number;
   /** Cut with a rotary cutter from now on. */
   readonly onRotary: () => void;
 }
 
 /** What could make a cloth enough that is too short, each way laid out for real once somebody asks. */
-export function WaysOut({ pieces, cloth, widthMm, cutWith, seamMm, onRotary }: Props) {
+export function WaysOut({ pieces, cloth, widthMm, cutWith, onRotary }: Props) {
   const { garment, plan, set } = useGarment();
+  // What a seam that joins two parts of a band takes of each.
+  const seamMm = garment.pattern.seamAllowanceMm;
   const ways = useMemo(
     () => waysOut(pieces, { widthMm, cutWith, seamMm }),
     [pieces, widthMm, cutWith, seamMm],

@@ -21,6 +21,8 @@ interface Held {
   readonly name: string;
   readonly at: Placement;
   readonly crossing: Crossing;
+  /** By keys: it is put down after a pause. */
+  readonly byKeys: boolean;
 }
 
 export type ByHandState = ReturnType<typeof useByHand>;
@@ -61,7 +63,8 @@ export function useByHand({ problem, layout, pinned, called, onTaken, onKeep }: 
     const own = handFor(name);
     if (!one || !own) return;
     const place = reachMm === undefined ? to : own.snapped(to, reachMm);
-    setHeld({ name, at: { ...one, ...place }, crossing: own.crossing(place) });
+    const byKeys = reachMm === undefined;
+    setHeld({ name, at: { ...one, ...place }, crossing: own.crossing(place), byKeys });
   };
   const putDown = () => {
     if (held) change(`${called(held.name)} moved`, held.at);
@@ -77,9 +80,8 @@ export function useByHand({ problem, layout, pinned, called, onTaken, onKeep }: 
   useEffect(() => {
     later.current = putDown;
   });
-  const byKeys = useRef(false);
   useEffect(() => {
-    if (!held || !byKeys.current) return;
+    if (!held?.byKeys) return;
     const timer = setTimeout(() => later.current(), PUT_DOWN_MS);
     return () => clearTimeout(timer);
   }, [held]);
@@ -91,7 +93,6 @@ export function useByHand({ problem, layout, pinned, called, onTaken, onKeep }: 
     act(chosenOne, own);
   };
   return {
-    layout,
     pinned,
     held,
     chosen: chosenOne,
@@ -111,14 +112,8 @@ export function useByHand({ problem, layout, pinned, called, onTaken, onKeep }: 
       take(name);
     },
     take,
-    drag: (name: string, to: Point, reachMm: number) => {
-      byKeys.current = false;
-      hold(name, to, reachMm);
-    },
-    nudge: (name: string, by: Point) => {
-      byKeys.current = true;
-      nudge(name, by);
-    },
+    drag: (name: string, to: Point, reachMm: number) => hold(name, to, reachMm),
+    nudge,
     putDown,
     turn: withChosen((one) => change(`${called(nameOf(one))} turned`, turnedOn(problem, one))),
     pushClose: withChosen((one, own) => change(`${called(nameOf(one))} pushed close`, own.pushedClose())),

@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useMemo } from 'react';
+import { useMemo } from 'react';
 import type { CutWith } from '@/core/facts/layout';
 import { layoutBasis } from '@/core/facts/layoutBasis';
 import { layoutFaults } from '@/core/layout/check';
@@ -40,24 +40,25 @@ export function useKept({ on, problem, widthMm, cutWith }: OnDesk) {
       crossed: new Set(faults.flatMap(({ pieces }) => pieces)),
     };
   }, [saved, problem, widthMm, cutWith, garment, role, rows]);
-  const keep = useCallback(
-    (label: string, placements: readonly Placement[], pinned: ReadonlySet<string>, foldMm?: number) => {
-      const basis = layoutBasis(facts);
-      // What is moved no longer lies as the folded cloth has it.
-      const same = placements === kept?.layout.placements;
-      const next = factsOfLayout(problem, placements, {
-        keptOn: today,
-        widthMm,
-        cutWith,
-        basis,
-        pinned,
-        before: saved,
-        foldMm: foldMm ?? (same ? saved?.foldMm : undefined),
-      });
-      set(label, { [`layouts.${role}`]: next });
-    },
-    [facts, problem, today, widthMm, cutWith, saved, kept, set, role],
-  );
+  const keep = (
+    label: string,
+    placements: readonly Placement[],
+    pinned: ReadonlySet<string>,
+    foldMm?: number,
+  ) => {
+    // What is moved no longer lies as the folded cloth has it.
+    const same = placements === kept?.layout.placements;
+    const next = factsOfLayout(problem, placements, {
+      keptOn: today,
+      widthMm,
+      cutWith,
+      basis: layoutBasis(facts),
+      pinned,
+      before: saved,
+      foldMm: foldMm ?? (same ? saved?.foldMm : undefined),
+    });
+    set(label, { [`layouts.${role}`]: next });
+  };
   const forget = () => set('Layout put away', { [`layouts.${role}`]: null });
   return { kept, keep, forget, rows };
 }
