@@ -12,15 +12,18 @@ import {
   type LayoutProblem,
   type Placement,
 } from './problem';
+import { offRepeat } from './repeat';
 
 /** Overlaps smaller than this are rounding, mm². */
 export const OVERLAP_MM2 = 0.01;
+/** How far off a repeat what is held to it may lie, mm. */
+const OFF_REPEAT_MM = 0.5;
 /** How far from the fold an edge still lies on it, mm. */
 const ON_FOLD_MM = 0.01;
 
 /** What is wrong, with the pieces it is about. */
 export interface LayoutFault {
-  readonly kind: 'overlap' | 'outside' | 'count' | 'turn' | 'face' | 'fold';
+  readonly kind: 'overlap' | 'outside' | 'count' | 'turn' | 'face' | 'fold' | 'repeat';
   readonly pieces: readonly string[];
   /** By how much they overlap, or lie beside the cloth. */
   readonly areaMm2?: number;
@@ -28,7 +31,7 @@ export interface LayoutFault {
 
 /**
  * What is wrong with a layout, by exact clips of what is cut: it shares nothing with the search. Empty where every copy is
- * there once, at a turn and a face it may have, on the cloth, and overlaps no other.
+ * there once, at a turn and a face it may have, on the cloth and its repeats, and overlaps no other.
  */
 export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly LayoutFault[] {
   const cloth = rectangle(problem.widthMm, layout.lengthMm);
@@ -41,8 +44,12 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
   return [
     ...problem.pieces.flatMap((piece) => countFaults(piece, layout.placements)),
     ...lying.flatMap(({ name, piece, one, box }) => placeFaults(name, piece, one, box)),
+    ...lying.flatMap(({ name, one }): readonly LayoutFault[] => {
+      const { x, y } = offRepeat(problem, one);
+      return Math.max(Math.abs(x), Math.abs(y)) > OFF_REPEAT_MM ? [{ kind: 'repeat', pieces: [name] }] : [];
+    }),
     ...lying.flatMap(({ name, ring }): readonly LayoutFault[] => {
-      const areaMm2 = areaOfRings(without([ring], [cloth]));
+      const areaMm2 = areaOfRings(without([ring], [cloth])) + areaOfRings(shared([ring], problem.holes ?? []));
       return areaMm2 > OVERLAP_MM2 ? [{ kind: 'outside', pieces: [name], areaMm2 }] : [];
     }),
     ...lying.flatMap((a, nth) =>

@@ -4,6 +4,7 @@ import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/r
 import { OVERLAP_MM2 } from './check';
 import type { Lying } from './keeps';
 import { FULL_TURN, nameOf, ringAt, type LayoutProblem, type Placement } from './problem';
+import { heldFurther, heldTo, onRepeat, type Held } from './repeat';
 import { settled } from './settle';
 import { Shapes, type Shape } from './shapes';
 import { travelOf, type Way } from './travel';
@@ -33,6 +34,7 @@ const ENDLESS_MM = 1e7;
 export class Hand {
   private readonly shapes: Shapes;
   private readonly own: Shape;
+  private readonly print: Held;
   private readonly others: readonly Lying[];
   private readonly cut: readonly { readonly name: string; readonly ring: readonly Point[]; box: Bounds }[];
   private readonly ring: readonly Point[];
@@ -57,8 +59,10 @@ export class Hand {
       else others.push({ shape, ...corner });
     }
     if (!own) throw new Error(`expected ${name} among the placements, it is not`);
-    this.own = own;
-    this.others = others;
+    // Where its (0, 0) may lie, and the corner of its box.
+    this.print = heldTo(problem, held) ?? {};
+    this.own = { ...own, held: heldFurther(this.print, this.shapes.cornerOf(own, point(0, 0))) };
+    this.others = [...others, ...this.shapes.holes.map((shape) => ({ shape, ...(shape.pinnedAt as Point) }))];
     this.ring = ringAt(problem, { ...held, x: 0, y: 0 });
     this.cut = placements
       .filter((one) => nameOf(one) !== name)
@@ -77,7 +81,13 @@ export class Hand {
     );
     const { widthMm } = this.problem;
     const inside = box.left >= -HAIR_MM && box.top >= -HAIR_MM && box.right <= widthMm + HAIR_MM;
-    return { over: over.map(({ name }) => name), outside: !inside && this.isOutside(ring) };
+    const outside = (!inside && this.isOutside(ring)) || this.isOverHole(ring);
+    return { over: over.map(({ name }) => name), outside };
+  }
+
+  private isOverHole(ring: readonly Point[]): boolean {
+    const { holes = [] } = this.problem;
+    return holes.length > 0 && areaOfRings(shared([ring], holes)) > OVERLAP_MM2;
   }
 
   private isOutside(ring: readonly Point[]): boolean {
@@ -86,18 +96,19 @@ export class Hand {
 
   /** As near to a place as it touches others, a gap away, where that is no further than `reachMm`; else the place itself. */
   snapped(at: Point, reachMm: number): Point {
-    const from = this.withinCloth(this.shapes.cornerOf(this.own, at), reachMm);
+    const printed = onRepeat(this.problem, { ...this.held, ...at });
+    const from = this.withinCloth(this.shapes.cornerOf(this.own, printed), reachMm);
     const near = this.nearOnes(from, reachMm);
     let corner = this.pushedOut(from, near, reachMm);
-    if (!corner) return at;
+    if (!corner) return point(printed.x, printed.y);
     // A neighbour that it touches stops it both ways.
     if (Math.hypot(corner.x - from.x, corner.y - from.y) <= HAIR_MM) {
-      corner = this.touching(corner, near, ['left', 'right'], reachMm);
-      corner = this.touching(corner, near, ['up', 'down'], reachMm);
+      if (!this.print.x) corner = this.touching(corner, near, ['left', 'right'], reachMm);
+      if (!this.print.y) corner = this.touching(corner, near, ['up', 'down'], reachMm);
     }
     // What lies deep in another has no side of it near: it stays where it is held.
     const place = this.shapes.placeOf(this.own, corner);
-    return isClear(this.crossing(place)) ? place : at;
+    return isClear(this.crossing(place)) ? place : point(printed.x, printed.y);
   }
 
   /** Out of others in which it lies a little: first by their outlines with fewer corners, then exactly. */
@@ -122,6 +133,13 @@ export class Hand {
       .map((one) => [one, this.travel(corner, one, near)] as const)
       .toSorted((a, b) => a[1] - b[1])[0]!;
     return far <= reachMm ? along(corner, way, far) : corner;
+  }
+
+  /** A step on from a place: by as many repeats as that is, and at least one, where it is held to them. */
+  stepped(from: Point, by: Point): Point {
+    const step = (mm: number, every: Held['x']): number =>
+      every && mm !== 0 ? Math.sign(mm) * Math.max(every.everyMm, wholeRepeats(Math.abs(mm), every)) : mm;
+    return point(from.x + step(by.x, this.print.x), from.y + step(by.y, this.print.y));
   }
 
   /** Pushed one way until it touches; as it is held where it lies on something. */
@@ -155,17 +173,19 @@ export class Hand {
       up: corner.y,
       down: ENDLESS_MM,
     };
-    return among.reduce(
+    const far = among.reduce(
       (least, { shape, x, y }) =>
         Math.min(least, travelOf(this.own.ring, shape.ring, { x: corner.x - x, y: corner.y - y, way })),
       Math.max(0, walls[way]),
     );
+    return far >= ENDLESS_MM ? far : wholeRepeats(far, isAcross(way) ? this.print.x : this.print.y);
   }
 
   private withinCloth({ x, y }: Point, reachMm: number): Point {
     const most = this.wideMm - this.own.widthMm;
     const near = (value: number, bound: number): boolean => Math.abs(value - bound) <= reachMm;
-    return point(x < 0 && near(x, 0) ? 0 : x > most && near(x, most) ? most : x, y < 0 && near(y, 0) ? 0 : y);
+    const inX = x < 0 && near(x, 0) ? 0 : x > most && near(x, most) ? most : x;
+    return point(this.print.x ? x : inX, !this.print.y && y < 0 && near(y, 0) ? 0 : y);
   }
 
   private nearOnes({ x, y }: Point, reachMm: number): readonly Lying[] {
@@ -188,6 +208,12 @@ export class Hand {
       .map((one) => ({ ...one }));
   }
 }
+
+const isAcross = (way: Way): boolean => way === 'left' || way === 'right';
+
+/** As far as goes in whole repeats, where it is held to one. */
+const wholeRepeats = (mm: number, every: Held['x']): number =>
+  every ? Math.floor((mm + HAIR_MM) / every.everyMm) * every.everyMm : mm;
 
 const along = ({ x, y }: Point, way: Way, far: number): Point => {
   switch (way) {
@@ -245,5 +271,5 @@ function middleOf(problem: LayoutProblem, one: Placement): Point {
 
 function centredAt(problem: LayoutProblem, one: Placement, { x, y }: Point): Placement {
   const middle = middleOf(problem, { ...one, x: 0, y: 0 });
-  return { ...one, x: x - middle.x, y: y - middle.y };
+  return onRepeat(problem, { ...one, x: x - middle.x, y: y - middle.y });
 }

@@ -1,8 +1,11 @@
 import { grown } from '../geometry/clip';
+import type { Point } from '../geometry/point';
 import { BESIDE, contactMap, type ContactMap, type Peak } from './contact';
 import { depthMap } from './depth';
 import { maskOf, type Cover, type Mask } from './mask';
 import { allOffsets, reversed, valueAt, type OffsetMap } from './offsets';
+import type { Repeat } from './problem';
+import type { Every } from './repeat';
 import type { Shape } from './shapes';
 
 /** A shape on a grid of cells, and between which columns its corner may lie. */
@@ -14,6 +17,10 @@ export interface Turn {
   readonly padY: number;
   readonly minColumn: number;
   readonly maxColumn: number;
+  /** From the first column on, every so manyth; and the same of rows: where it is held to a repeat. */
+  readonly columnStep: number;
+  readonly rowFrom: number;
+  readonly rowStep: number;
   /** The only row, of a copy that is pinned. */
   readonly pinnedRow: number | undefined;
 }
@@ -28,6 +35,35 @@ export interface Spot {
 /** A share of a cell that is rounding. */
 const HAIR = 1e-9;
 
+/** The column, or row, that is nearest above another, or that, among those a copy may lie at. */
+export const stepDown = (at: number, from: number, step: number): number =>
+  from + Math.max(0, Math.floor((at - from) / step)) * step;
+
+/** About so large that a repeat is so many cells, or a cell so many repeats. */
+function fitting(everyMm: number | undefined, cellMm: number): number {
+  if (!everyMm) return cellMm;
+  return everyMm < cellMm ? everyMm * Math.floor(cellMm / everyMm) : everyMm / Math.ceil(everyMm / cellMm);
+}
+
+const cellOf = (mm: number, cellMm: number): number => Math.floor(mm / cellMm + HAIR);
+
+/** How a shape lies in its cells one way, and at which of them it may begin. */
+function onCells(
+  cellMm: number,
+  longMm: number,
+  pinnedMm: number | undefined,
+  held: Every | undefined,
+): { readonly padMm: number; readonly from: number; readonly step: number } {
+  const atMm = pinnedMm ?? held?.fromMm;
+  if (atMm === undefined) {
+    const cells = Math.max(1, Math.ceil(longMm / cellMm - HAIR));
+    return { padMm: (cells * cellMm - longMm) / 2, from: 0, step: 1 };
+  }
+  const from = cellOf(atMm, cellMm);
+  const step = pinnedMm === undefined && held ? Math.max(1, Math.round(held.everyMm / cellMm)) : 1;
+  return { padMm: atMm - from * cellMm, from, step };
+}
+
 /** Shapes on a grid of cells of one size, and what is known of each two of them, worked out when it is first asked for. */
 export class Level {
   private readonly turns: Turn[];
@@ -35,39 +71,54 @@ export class Level {
   private readonly kept: (ContactMap | undefined)[] = [];
   private readonly pairs: (Known | undefined)[] = [];
 
-  /** `wideMm` is the cloth’s width with the room for gaps at its edges. */
+  /** How long a cell is, and how wide: nearly as much. */
+  readonly cellMm: number;
+  readonly cellAcrossMm: number;
+
+  /** `wideMm` is the cloth’s width with the room for gaps at its edges; cells are about `aboutMm`, as a repeat has it. */
   constructor(
     shapes: readonly Shape[],
     readonly wideMm: number,
-    readonly cellMm: number,
+    aboutMm: number,
     readonly cover: Cover,
+    repeat: Repeat = {},
   ) {
+    this.cellMm = fitting(repeat.alongMm, aboutMm);
+    this.cellAcrossMm = fitting(repeat.acrossMm, aboutMm);
     this.turns = shapes.map((shape) => this.turnOf(shape));
   }
 
   private turnOf(shape: Shape): Turn {
-    const { cellMm } = this;
-    const { pinnedAt } = shape;
-    const pad = (mm: number): number => (Math.max(1, Math.ceil(mm / cellMm - HAIR)) * cellMm - mm) / 2;
-    const cellOf = (mm: number): number => Math.floor(mm / cellMm + HAIR);
-    const padX = pinnedAt ? pinnedAt.x - cellOf(pinnedAt.x) * cellMm : pad(shape.widthMm);
-    const padY = pinnedAt ? pinnedAt.y - cellOf(pinnedAt.y) * cellMm : pad(shape.heightMm);
-    const mask = maskOf(
-      shape.ring.map(({ x, y }) => ({ x: x + padX, y: y + padY })),
-      cellMm,
-      this.cover,
-    );
-    const pinnedRow = pinnedAt && cellOf(pinnedAt.y);
+    const { pinnedAt, held } = shape;
+    const across = onCells(this.cellAcrossMm, shape.widthMm, pinnedAt?.x, held?.x);
+    const along = onCells(this.cellMm, shape.heightMm, pinnedAt?.y, held?.y);
+    const [padX, padY] = [across.padMm, along.padMm];
+    const mask = this.maskOf(shape.ring, padX, padY);
+    const common = { shape, mask, padX, padY, columnStep: across.step, rowStep: along.step };
     if (pinnedAt) {
-      const column = cellOf(pinnedAt.x);
-      return { shape, mask, padX, padY, minColumn: column, maxColumn: column, pinnedRow };
+      const [minColumn, pinnedRow] = [across.from, along.from];
+      return { ...common, minColumn, maxColumn: minColumn, rowFrom: pinnedRow, pinnedRow };
     }
-    const room = (this.wideMm - shape.widthMm - padX) / cellMm;
-    const most = this.cover === 'whole' ? Math.floor(room + HAIR) : Math.round(room);
+    const rows = { rowFrom: along.from, pinnedRow: undefined };
+    const room = (this.wideMm - shape.widthMm - padX) / this.cellAcrossMm;
+    const most = this.cover === 'whole' || held ? Math.floor(room + HAIR) : Math.round(room);
+    if (held?.x) {
+      const { from, step } = across;
+      return { ...common, ...rows, minColumn: from, maxColumn: most < from ? most : stepDown(most, from, step) };
+    }
     const maxColumn = shape.onFold ? Math.min(0, most) : most;
     // Exactly it is put that far off when it is settled.
-    const minColumn = Math.max(0, Math.min(Math.floor(shape.fromLeftMm / cellMm + HAIR), maxColumn));
-    return { shape, mask, padX, padY, minColumn, maxColumn, pinnedRow };
+    const minColumn = Math.max(0, Math.min(cellOf(shape.fromLeftMm, this.cellAcrossMm), maxColumn));
+    return { ...common, ...rows, minColumn, maxColumn };
+  }
+
+  private maskOf(ring: readonly Point[], x: number, y: number): Mask {
+    const wider = this.cellMm / this.cellAcrossMm;
+    return maskOf(
+      ring.map((corner) => ({ x: (corner.x + x) * wider, y: corner.y + y })),
+      this.cellMm,
+      this.cover,
+    );
   }
 
   of(shape: Shape): Turn {
@@ -132,11 +183,7 @@ export class Level {
     let round = this.grownMasks.get(moving.id);
     if (!round) {
       const by = BESIDE * this.cellMm;
-      const ring = grown(moving.ring, by, this.cellMm / 10).map(({ x, y }) => ({
-        x: x + by + padX,
-        y: y + by + padY,
-      }));
-      round = maskOf(ring, this.cellMm, this.cover);
+      round = this.maskOf(grown(moving.ring, by, this.cellMm / 10), by + padX, by + padY);
       this.grownMasks.set(moving.id, round);
     }
     return contactMap({ moving: a, grown: round, still: b }, allOffsets(a, b));

@@ -1,4 +1,4 @@
-import { areaOfRings, clockwise } from '../geometry/clip';
+import { areaOfRings, clockwise, type Rings } from '../geometry/clip';
 import type { Point } from '../geometry/point';
 
 /** Degrees. */
@@ -19,6 +19,8 @@ export interface LayoutPiece {
   readonly mirrored?: Mirroring;
   /** Its left edge lies on the cloth’s left edge, which is a fold; turned by half only where it is mirrored too. */
   readonly onFold?: boolean;
+  /** A point of it, or beside it, that lies on a repeat of the cloth; it may lie anywhere where none is given. */
+  readonly held?: Point;
 }
 
 /** Where a copy lies: its ring mirrored in x = 0 where it is, then turned about (0, 0), then moved. */
@@ -35,6 +37,14 @@ export interface Placement {
 /** A copy’s name among all. */
 export const nameOf = ({ piece, copy }: Pick<Placement, 'piece' | 'copy'>): string => `${piece} ${copy}`;
 
+/** How often a print or stripes repeat, mm: across the cloth, along it, or both. */
+export interface Repeat {
+  readonly acrossMm?: number | undefined;
+  /** The first repeat begins so far from the left selvedge. */
+  readonly fromMm?: number | undefined;
+  readonly alongMm?: number | undefined;
+}
+
 /** Pieces on a strip of cloth that is so wide and as long as it has to be, mm. */
 export interface LayoutProblem {
   readonly widthMm: number;
@@ -45,6 +55,10 @@ export interface LayoutProblem {
   readonly fold?: boolean;
   /** Copies that stay where they lie. */
   readonly pinned?: readonly Placement[];
+  /** How its print repeats. */
+  readonly repeat?: Repeat;
+  /** Where there is no cloth, rings without holes that run clockwise: what was cut from it before. */
+  readonly holes?: Rings;
 }
 
 /** The area of all copies together, mm². */

@@ -7,7 +7,7 @@ import { lengthOf, type Layout, type LayoutProblem, type Placement } from './pro
 import { randomFrom, type Random } from './random';
 import { separating } from './separate';
 import { drawnTogether, evened, settled } from './settle';
-import { Shapes, type Copy } from './shapes';
+import { Shapes, type Copy, type Shape } from './shapes';
 import { Strip } from './strip';
 
 /** How many cells a piece of middling size is wide: for the first layout, and where pieces are put together like a jigsaw. */
@@ -62,6 +62,10 @@ export function* searching(problem: LayoutProblem, seed: number, start?: Layout)
 class Search {
   private readonly copies: readonly Copy[];
   private readonly shapes: Shapes;
+  /** The shapes of copies, and where there is no cloth. */
+  private readonly items: readonly (readonly Shape[])[];
+  /** Whether pieces are held to a repeat. */
+  private readonly isHeld: boolean;
   /** The cloth’s width with half a gap at either edge, and the area of what is laid with its gaps. */
   private readonly wideMm: number;
   private readonly areaMm2: number;
@@ -79,12 +83,19 @@ class Search {
     if (start && layoutFaults(problem, start).length === 0) this.best = start;
     this.shapes = new Shapes(problem);
     this.copies = this.shapes.copies;
+    this.items = [
+      ...this.copies.map(({ shapes }) => shapes),
+      ...this.shapes.holes.map((hole): readonly Shape[] => [hole]),
+    ];
+    this.isHeld = this.shapes.all.some(({ held }) => held !== undefined);
     this.wideMm = problem.widthMm + this.shapes.edgeMm;
     this.areaMm2 = this.copies.reduce((sum, { shapes }) => sum + shapes[0]!.areaMm2, 0);
     this.shortestMm = Math.max(
       this.areaMm2 / this.wideMm,
       ...this.copies.map(({ shapes }) =>
-        Math.min(...shapes.map(({ heightMm, pinnedAt }) => heightMm + (pinnedAt?.y ?? 0))),
+        Math.min(
+          ...shapes.map(({ heightMm, pinnedAt, held }) => heightMm + (pinnedAt?.y ?? held?.y?.fromMm ?? 0)),
+        ),
       ),
     );
   }
@@ -92,7 +103,10 @@ class Search {
   *run(): Steps {
     const { copies } = this;
     const fits = copies.every(({ shapes }) =>
-      shapes.some(({ widthMm, fromLeftMm }) => widthMm + fromLeftMm <= this.wideMm + 1e-9),
+      shapes.some(
+        ({ widthMm, fromLeftMm, held }) =>
+          widthMm + (held?.x?.fromMm ?? fromLeftMm) <= this.wideMm + 1e-9,
+      ),
     );
     if (copies.length === 0 || !fits || pinnedFaults(this.problem).length > 0) return;
     if (this.best) yield this.best;
@@ -100,10 +114,11 @@ class Search {
     const stack = this.stacked(first);
     yield* this.refining(first, stack, stack.end());
     yield this.best;
-    const fine = this.grid(FINE_CELLS, 'middle');
-    const rough = this.grid(ROUGH_CELLS, 'middle');
+    // What is held to a repeat cannot be moved off another afterwards, and lies along nothing.
+    const fine = this.isHeld ? undefined : this.grid(FINE_CELLS, 'middle');
+    const rough = this.isHeld ? first : this.grid(ROUGH_CELLS, 'middle');
     while (!this.isWithin(DONE)) {
-      if (!this.isWithin(NEARLY_DONE)) yield* this.puzzling(fine);
+      if (fine && !this.isWithin(NEARLY_DONE)) yield* this.puzzling(fine);
       yield* this.shrinking(rough);
       yield this.best;
     }
@@ -118,13 +133,17 @@ class Search {
     const side = Math.sqrt(this.areaMm2 / this.copies.length);
     const most = Math.sqrt(MOST_CELLS / (4 * all.length ** 2));
     const cellMm = Math.max(FINEST_MM, side / Math.min(cells, most));
-    const level = new Level(all, this.wideMm, cellMm, cover);
-    return { level, turns: this.copies.map(({ shapes }) => shapes.map((shape) => level.of(shape))) };
+    const repeat = this.isHeld ? this.problem.repeat : undefined;
+    const level = new Level(all, this.wideMm, cellMm, cover, repeat);
+    return { level, turns: this.items.map((shapes) => shapes.map((shape) => level.of(shape))) };
   }
 
   /** Largest first, each as far up as it goes. */
   private stacked({ level, turns }: Grid): Strip {
-    const long = turns.reduce((sum, own) => sum + Math.max(...own.map(({ mask }) => mask.rows)), 0);
+    const long = turns.reduce(
+      (sum, own) => sum + Math.max(...own.map(({ mask, rowStep }) => mask.rows + rowStep - 1)),
+      0,
+    );
     const strip = new Strip(level, turns, long);
     const areaOf = (item: number): number => turns[item]![0]!.shape.areaMm2;
     for (const item of strip.free.toSorted((a, b) => areaOf(b) - areaOf(a))) {
@@ -215,13 +234,8 @@ class Search {
     this.put(strip, b, spotA);
   }
 
-  private put(strip: Strip, item: number, { column, row }: Spot): void {
-    const { mask, minColumn, maxColumn } = strip.turnOf(item);
-    strip.lay(item, {
-      turn: strip.spots[item]!.turn,
-      column: Math.max(minColumn, Math.min(column, maxColumn)),
-      row: Math.max(0, Math.min(row, strip.rows - mask.rows)),
-    });
+  private put(strip: Strip, item: number, spot: Spot): void {
+    strip.lay(item, { turn: strip.spots[item]!.turn, ...strip.within(item, spot) });
   }
 
   /**
@@ -229,11 +243,11 @@ class Search {
    * were put together as they fit each other.
    */
   private *refining({ level, turns }: Grid, { spots }: Strip, rows: number, fits = false): Steps {
-    const { cellMm } = level;
+    const { cellMm, cellAcrossMm } = level;
     const onCells = (): Lying[] =>
       spots.map(({ turn, column, row }, item) => {
         const { shape, padX, padY } = turns[item]![turn]!;
-        return { shape, x: column * cellMm + padX, y: row * cellMm + padY };
+        return { shape, x: column * cellAcrossMm + padX, y: row * cellMm + padY };
       });
     let longMm = rows * cellMm;
     let lying: Lying[] = [];
@@ -285,7 +299,8 @@ class Search {
   /** Makes a layout the best where it is shorter and nothing is wrong with it; whether it is worth no further try. */
   private take(lying: readonly Lying[], spots: readonly Spot[]): boolean {
     const { edgeMm } = this.shapes;
-    const boxesMm = Math.max(...lying.map(({ y, shape }) => y + shape.heightMm)) - edgeMm;
+    const ends = lying.map(({ y, shape }) => (shape.isHole ? 0 : y + shape.heightMm));
+    const boxesMm = Math.max(...ends) - edgeMm;
     if (this.best && this.best.lengthMm <= boxesMm) return true;
     const placements = this.copies.map((copy, item): Placement => {
       const shape = copy.shapes[spots[item]!.turn]!;

@@ -1,4 +1,5 @@
 import { keepsOf, type Keeps, type Lying } from './keeps';
+import type { Shape } from './shapes';
 
 /** The strip that they lie on, from (0, 0), mm. */
 export interface Room {
@@ -82,18 +83,23 @@ function draw(lying: readonly Lying[], room: Room, nearMm: number, part: number)
 
 function putIn(lying: readonly Lying[], room: Room): void {
   for (const one of lying) {
-    if (one.shape.pinnedAt) continue;
-    one.x = one.shape.onFold
-      ? 0
-      : Math.max(one.shape.fromLeftMm, within(one.x, room.wideMm - one.shape.widthMm));
-    one.y = within(one.y, room.longMm - one.shape.heightMm);
+    const { shape } = one;
+    if (goes(shape, 'x'))
+      one.x = shape.onFold ? 0 : Math.max(shape.fromLeftMm, within(one.x, room.wideMm - shape.widthMm));
+    if (goes(shape, 'y')) one.y = within(one.y, room.longMm - shape.heightMm);
   }
 }
+
+/** Whether it may be moved that way: not what is pinned, nor along the way of its repeat. */
+const goes = ({ pinnedAt, held }: Shape, way: 'x' | 'y'): boolean => !pinnedAt && !held?.[way];
 
 const within = (at: number, most: number): number => Math.max(0, Math.min(at, most));
 
 /** Corners off by less than this are left, mm. */
 const HAIR_MM = 1e-7;
+
+/** Corners that could be moved only nearly along the side that they are kept off are left. */
+const LEAST_GIVE = 0.01;
 
 /** One round over all; whether anything was moved. Corners outside are drawn in too where it is said by which part of their way. */
 function swept(lying: readonly Lying[], { a, b, nx, ny, out }: Keeps, drawn?: number): boolean {
@@ -103,13 +109,17 @@ function swept(lying: readonly Lying[], { a, b, nx, ny, out }: Keeps, drawn?: nu
     const [one, other] = [lying[a[at]!]!, lying[b[at]!]!];
     const off = part * (out[at]! + nx[at]! * (one.x - other.x) + ny[at]! * (one.y - other.y));
     if (drawn === undefined && off >= -HAIR_MM) continue;
+    // What may not move stays, and the other goes all the way.
+    const [x1, y1] = [goes(one.shape, 'x') ? nx[at]! : 0, goes(one.shape, 'y') ? ny[at]! : 0];
+    const [x2, y2] = [goes(other.shape, 'x') ? nx[at]! : 0, goes(other.shape, 'y') ? ny[at]! : 0];
+    const give = x1 * x1 + y1 * y1 + x2 * x2 + y2 * y2;
+    if (give < LEAST_GIVE) continue;
     moved = true;
-    // What is pinned stays, and the other goes all the way.
-    const mine = one.shape.pinnedAt ? 0 : other.shape.pinnedAt ? 1 : 0.5;
-    one.x -= nx[at]! * off * mine;
-    one.y -= ny[at]! * off * mine;
-    other.x += nx[at]! * off * (1 - mine);
-    other.y += ny[at]! * off * (1 - mine);
+    const far = off / give;
+    one.x -= x1 * far;
+    one.y -= y1 * far;
+    other.x += x2 * far;
+    other.y += y2 * far;
   }
   return moved;
 }

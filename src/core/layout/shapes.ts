@@ -1,7 +1,16 @@
 import { areaOfRings, clockwise, grown } from '../geometry/clip';
 import { point, type Point } from '../geometry/point';
 import { boundsOfPoints } from '../geometry/ring';
-import { foldAtLeft, FULL_TURN, liesFaceDown, placed, type LayoutPiece, type LayoutProblem } from './problem';
+import {
+  foldAtLeft,
+  FULL_TURN,
+  liesFaceDown,
+  placed,
+  type LayoutPiece,
+  type LayoutProblem,
+  type Placement,
+} from './problem';
+import { heldFurther, heldTo, type Held } from './repeat';
 
 /** A piece at one of its turns, the corner of its box at (0, 0), with half the gap round it. */
 export interface Shape {
@@ -19,6 +28,10 @@ export interface Shape {
   readonly fromLeftMm: number;
   /** Where the corner of its box stays, of a copy that is pinned. */
   readonly pinnedAt: Point | undefined;
+  /** Where the corner of its box may lie, of a piece that is held to a repeat. */
+  readonly held: Held | undefined;
+  /** No piece, but where there is no cloth. */
+  readonly isHole: boolean;
   /** From the corner of its box to where the piece’s own (0, 0) comes to lie. */
   readonly origin: Point;
   /** The same shape turned by half, where it is one of the shapes. */
@@ -42,6 +55,7 @@ const TOUCH_MM = 4e-6;
 export class Shapes {
   readonly all: Shape[] = [];
   readonly copies: readonly Copy[];
+  readonly holes: readonly Shape[];
   /** What the cloth is wider and longer by than it is, for the halves of gaps at its edges. */
   readonly edgeMm: number;
   /** How deep shapes may lie in each other so that what is cut still lies apart, mm. */
@@ -52,6 +66,14 @@ export class Shapes {
     this.edgeMm = gapMm > 0 ? gapMm + 2 * SMOOTH_MM : 0;
     this.apartMm = gapMm > 0 ? 0.75 * SMOOTH_MM : TOUCH_MM;
     this.copies = problem.pieces.flatMap((piece) => this.copiesOf(piece));
+    this.holes = (problem.holes ?? []).map((ring) => this.hole(ring));
+  }
+
+  private hole(ring: readonly Point[]): Shape {
+    const as: Placement = { piece: '', copy: 1, x: 0, y: 0, turn: 0, mirrored: false };
+    const hole = { ...this.shape({ id: '', ring, count: 1 }, as, as), isHole: true };
+    this.all[hole.id] = hole;
+    return hole;
   }
 
   /** Where a shape lies on the strip, with the halves of gaps at its edges, of a placement on the cloth; and the other way round. */
@@ -73,7 +95,7 @@ export class Shapes {
     return Array.from({ length: piece.count }, (_, nth) => {
       const copy = nth + 1;
       const pinned = this.problem.pinned?.find((one) => one.piece === piece.id && one.copy === copy);
-      if (pinned) return { piece, copy, shapes: [this.shape(piece, pinned.turn, pinned.mirrored, pinned)] };
+      if (pinned) return { piece, copy, shapes: [this.shape(piece, pinned, pinned)] };
       const faceDown = liesFaceDown(piece, copy);
       const shapes = faceDown === undefined ? either : faceDown ? over : drawn;
       return { piece, copy, shapes };
@@ -81,19 +103,30 @@ export class Shapes {
   }
 
   private shapesOf(piece: LayoutPiece, turns: readonly number[], mirrored: boolean): readonly Shape[] {
-    const found = distinct(turns.map((turn) => this.shape(piece, turn, mirrored)));
-    for (const one of found) one.half = found.find(({ turn }) => Math.abs(turn - one.turn) === FULL_TURN / 2);
+    const found = distinct(turns.map((turn) => this.shape(piece, { turn, mirrored })));
+    // What is held lies at places of its own in its cells, either way round.
+    for (const one of found)
+      one.half = one.held
+        ? undefined
+        : found.find(({ turn }) => Math.abs(turn - one.turn) === FULL_TURN / 2);
     return found;
   }
 
-  private shape(piece: LayoutPiece, turn: number, mirrored: boolean, pinned?: Point): Shape {
+  private shape(
+    piece: LayoutPiece,
+    { turn, mirrored }: Pick<Placement, 'turn' | 'mirrored'>,
+    pinned?: Point,
+  ): Shape {
     const base = baseOf(piece.ring, this.problem.gapMm, turn, mirrored);
+    const held = heldTo(this.problem, { piece: piece.id, copy: 1, x: 0, y: 0, turn, mirrored });
     const shape: Shape = {
       ...base,
       id: this.all.length,
       onFold: piece.onFold === true,
       fromLeftMm: this.problem.fold && !piece.onFold ? this.problem.gapMm / 2 : 0,
       pinnedAt: pinned && this.cornerOf(base, pinned),
+      held: pinned ? undefined : held && heldFurther(held, this.cornerOf(base, point(0, 0))),
+      isHole: false,
       half: undefined,
     };
     this.all.push(shape);
@@ -102,7 +135,7 @@ export class Shapes {
 }
 
 /** What of a shape follows from its outline alone. */
-type Base = Omit<Shape, 'id' | 'onFold' | 'fromLeftMm' | 'pinnedAt' | 'half'>;
+type Base = Omit<Shape, 'id' | 'onFold' | 'fromLeftMm' | 'pinnedAt' | 'held' | 'isHole' | 'half'>;
 
 const known = new WeakMap<readonly Point[], Map<string, Base>>();
 

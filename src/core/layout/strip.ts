@@ -1,4 +1,4 @@
-import type { Level, Spot, Turn } from './level';
+import { stepDown, type Level, type Spot, type Turn } from './level';
 import { valueAt, type OffsetMap } from './offsets';
 
 /** Where a copy overlaps the others least, by their weights. */
@@ -69,12 +69,22 @@ export class Strip {
     return this.spots[item]!.row + this.turnOf(item).mask.rows;
   }
 
-  /** The row below all that is laid. */
+  /** The row below all pieces that are laid. */
   end(): number {
     return this.turns.reduce(
-      (most, _, item) => (this.laid[item] ? Math.max(most, this.endOf(item)) : most),
+      (most, [turn], item) =>
+        this.laid[item] && !turn!.shape.isHole ? Math.max(most, this.endOf(item)) : most,
       0,
     );
+  }
+
+  /** The nearest place to one that a copy may have within the rows, as it is turned. */
+  within(item: number, { column, row }: Pick<Spot, 'column' | 'row'>): Pick<Spot, 'column' | 'row'> {
+    const { mask, minColumn, maxColumn, columnStep, rowFrom, rowStep } = this.turnOf(item);
+    return {
+      column: stepDown(Math.min(column, maxColumn), minColumn, columnStep),
+      row: stepDown(Math.min(row, this.rows - mask.rows), rowFrom, rowStep),
+    };
   }
 
   /** Lays a copy, or moves it. */
@@ -94,7 +104,7 @@ export class Strip {
   pushIn(): void {
     this.free.forEach((item) => {
       const spot = this.spots[item]!;
-      const row = Math.max(0, this.rows - this.turnOf(item).mask.rows);
+      const { row } = this.within(item, spot);
       if (spot.row > row) this.lay(item, { ...spot, row });
     });
   }
@@ -153,10 +163,10 @@ export class Strip {
     const own = this.turns[item]![turn]!;
     const box = this.placesOf(own);
     if (!box) return undefined;
-    const size = this.sumUp(item, own, box, 1);
+    const stride = stridesOf(own, 1);
+    const size = this.sumUp(item, own, box, stride);
     const at = this.costs.subarray(0, size.wide * size.high).indexOf(0);
-    if (at < 0) return undefined;
-    return { turn, column: box.x0 + (at % size.wide), row: box.y0 + Math.floor(at / size.wide), cost: 0 };
+    return at < 0 ? undefined : { turn, ...placeAt(at, box, size, stride), cost: 0 };
   }
 
   /** A place of a turn that costs less than all others looked at, and than `below`. */
@@ -165,16 +175,13 @@ export class Strip {
     const box = this.placesOf(own);
     if (!box) return undefined;
     const step = stepOf(own);
-    const size = this.sumUp(item, own, box, step);
+    const stride = stridesOf(own, step);
+    const size = this.sumUp(item, own, box, stride);
     let found: Found | undefined;
     let least = below - NONE;
     for (const at of leastFew(this.costs, size.wide * size.high)) {
-      const from = {
-        column: box.x0 + (at % size.wide) * step,
-        row: box.y0 + Math.floor(at / size.wide) * step,
-        cost: this.costs[at]!,
-      };
-      const one = this.downhill(from, box, step);
+      const from = { ...placeAt(at, box, size, stride), cost: this.costs[at]! };
+      const one = this.downhill(from, box, own, step);
       if (one.cost >= least) continue;
       least = one.cost;
       found = { turn, ...one };
@@ -183,16 +190,17 @@ export class Strip {
   }
 
   /** Where its corner may lie. */
-  private placesOf({ mask, minColumn, maxColumn }: Turn): Box | undefined {
+  private placesOf({ mask, minColumn, maxColumn, rowFrom }: Turn): Box | undefined {
     const most = this.rows - mask.rows;
-    return maxColumn < minColumn || most < 0 ? undefined : { x0: minColumn, x1: maxColumn, y0: 0, y1: most };
+    if (maxColumn < minColumn || most < rowFrom) return undefined;
+    return { x0: minColumn, x1: maxColumn, y0: rowFrom, y1: most };
   }
 
   /** Costs of every so manyth place of a box, row by row. */
-  private sumUp(item: number, own: Turn, box: Box, step: number) {
+  private sumUp(item: number, own: Turn, box: Box, stride: Stride) {
     const { near, spots } = this;
-    const wide = Math.floor((box.x1 - box.x0) / step) + 1;
-    const high = Math.floor((box.y1 - box.y0) / step) + 1;
+    const wide = Math.floor((box.x1 - box.x0) / stride.across) + 1;
+    const high = Math.floor((box.y1 - box.y0) / stride.along) + 1;
     if (this.costs.length < wide * high) this.costs = new Float32Array(2 * wide * high);
     this.costs.fill(0, 0, wide * high);
     near.count = 0;
@@ -217,7 +225,7 @@ export class Strip {
       near.count += 1;
       addDepths(
         this.costs,
-        { wide, high, step, x: box.x0 - near.x[at]!, y: box.y0 - near.y[at]! },
+        { wide, high, ...stride, x: box.x0 - near.x[at]!, y: box.y0 - near.y[at]! },
         map,
         weight,
       );
@@ -225,14 +233,20 @@ export class Strip {
     return { wide, high };
   }
 
-  private downhill(from: Omit<Found, 'turn'>, { x0, x1, y0, y1 }: Box, step: number): Omit<Found, 'turn'> {
+  private downhill(
+    from: Omit<Found, 'turn'>,
+    { x0, x1, y0, y1 }: Box,
+    own: Turn,
+    step: number,
+  ): Omit<Found, 'turn'> {
     let { column, row, cost } = from;
     let stride = step >> 1;
     while (cost > 0 && stride > 0) {
       let [bestColumn, bestRow] = [column, row];
+      const { across, along } = stridesOf(own, stride);
       for (let way = 0; way < 8; way += 1) {
-        const x = column + WAYS_X[way]! * stride;
-        const y = row + WAYS_Y[way]! * stride;
+        const x = column + WAYS_X[way]! * across;
+        const y = row + WAYS_Y[way]! * along;
         if (x < x0 || x > x1 || y < y0 || y > y1) continue;
         const one = this.costAt(x, y, cost);
         if (one >= cost) continue;
@@ -268,6 +282,28 @@ interface Box {
   readonly y1: number;
 }
 
+/** Places that are looked at lie so many cells apart. */
+interface Stride {
+  readonly across: number;
+  readonly along: number;
+}
+
+/** By steps of so many cells, or as its repeat has it. */
+const stridesOf = ({ columnStep, rowStep }: Turn, step: number): Stride => ({
+  across: columnStep > 1 ? columnStep : step,
+  along: rowStep > 1 ? rowStep : step,
+});
+
+const placeAt = (
+  at: number,
+  { x0, y0 }: Box,
+  { wide }: { readonly wide: number },
+  { across, along }: Stride,
+): Pick<Spot, 'column' | 'row'> => ({
+  column: x0 + (at % wide) * across,
+  row: y0 + Math.floor(at / wide) * along,
+});
+
 /** Copies that can be met from a box of places, by lists: where their maps begin on the strip, and their weights. */
 interface Near {
   count: number;
@@ -289,24 +325,23 @@ function addDepths(
   grid: {
     readonly wide: number;
     readonly high: number;
-    readonly step: number;
     readonly x: number;
     readonly y: number;
-  },
+  } & Stride,
   map: OffsetMap,
   weight: number,
 ): void {
-  const { wide, high, step, x, y } = grid;
+  const { wide, high, across, along, x, y } = grid;
   const { values, rowFrom, rowTo } = map;
-  for (let v = Math.max(0, Math.ceil(-y / step)); v < high; v += 1) {
-    const row = y + v * step;
+  for (let v = Math.max(0, Math.ceil(-y / along)); v < high; v += 1) {
+    const row = y + v * along;
     if (row >= map.high) break;
-    const first = Math.max(0, Math.ceil((rowFrom[row]! - x) / step));
-    const end = Math.min(wide - 1, Math.floor((rowTo[row]! - 1 - x) / step));
-    let at = row * map.wide + x + first * step;
+    const first = Math.max(0, Math.ceil((rowFrom[row]! - x) / across));
+    const end = Math.min(wide - 1, Math.floor((rowTo[row]! - 1 - x) / across));
+    let at = row * map.wide + x + first * across;
     for (let to = v * wide + first; to <= v * wide + end; to += 1) {
       costs[to]! += weight * values[at]!;
-      at += step;
+      at += across;
     }
   }
 }

@@ -74,7 +74,7 @@ export function useByHand({ problem, layout, pinned, called, onTaken, onKeep }: 
     const from = held?.name === name ? held.at : placementOf(name);
     if (!from) return;
     if (!held) take(name);
-    hold(name, { x: from.x + x, y: from.y + y }, undefined);
+    hold(name, handFor(name)?.stepped(from, { x, y }) ?? from, undefined);
   };
   const later = useRef(putDown);
   useEffect(() => {
