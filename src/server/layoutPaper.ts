@@ -6,10 +6,10 @@ import { createLedger } from '@/core/explain/ledger';
 import { newCloth } from '@/core/facts/cloth';
 import { clothRoles, type ClothRole } from '@/core/facts/layout';
 import { kindOf } from '@/core/garments/kindOf';
-import { washedWidth } from '@/core/onCloth/buy';
 import { inCuttingOrder, rowsOfCopies } from '@/core/onCloth/cutCopies';
 import { piecesOnCloth } from '@/core/onCloth/garmentPieces';
-import { keptPlacements } from '@/core/onCloth/keptLayout';
+import { keptPlacements, usingOf } from '@/core/onCloth/keptLayout';
+import { laidOn } from '@/core/onCloth/laidOn';
 import { layoutDrawing } from '@/core/onCloth/layoutDrawing';
 import { toLayOut } from '@/core/onCloth/toLayOut';
 import { paperPieces } from '@/core/paper/paperPieces';
@@ -63,10 +63,7 @@ export async function garmentLayout(db: Database, id: string, query: URLSearchPa
   const cloth = on?.cloth ?? newCloth('cloth');
   const problem =
     on && kept
-      ? toLayOut(on.pieces, {
-          widthMm: washedWidth(createLedger(), cloth, kept.widthMm).value,
-          cutWith: kept.cutWith,
-        })
+      ? toLayOut(on.pieces, laidOn(createLedger(), cloth, usingOf(kept)))
       : undefined;
   const laid = problem?.ok && kept ? keptPlacements(problem.problem, kept) : undefined;
   if (!on || !kept || !laid || !problem?.ok)

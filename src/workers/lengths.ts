@@ -4,6 +4,8 @@ import type { Layout, LayoutProblem } from '@/core/layout/problem';
 /** Layouts that are compared: other widths, other ways to cut. */
 export interface LengthsRequest {
   readonly problems: readonly LayoutProblem[];
+  /** How long each is looked for. */
+  readonly steps?: number;
 }
 
 /** One of them. */
@@ -12,13 +14,13 @@ export interface LengthReply {
   readonly layout: Layout;
 }
 
-/** Each is looked for this long: enough to compare, a second or so. */
+/** Each is looked for this long where nothing else is asked: enough to compare, a second or so. */
 const STEPS = 300;
 
 /** Lays out one after the other. */
-export function* answerLengths({ problems }: LengthsRequest): Generator<LengthReply> {
+export function* answerLengths({ problems, steps: many = STEPS }: LengthsRequest): Generator<LengthReply> {
   for (const [nth, problem] of problems.entries()) {
-    const { best } = new Searching(problem, 1).goOn(({ steps }) => steps < STEPS);
+    const { best } = new Searching(problem, 1).goOn(({ steps }) => steps < many);
     if (best) yield { nth, layout: best };
   }
 }

@@ -38,6 +38,12 @@ interface AmountInputs {
 export function amountCheck(inputs: AmountInputs, cloth: Cloth): CheckPlan[] {
   const { book, laidOut } = inputs;
   if (laidOut) return compared(book, laidLength(book, laidOut, cloth), cloth, 'as it is laid out');
+  if (cloth.outline)
+    return [
+      unknown(
+        say`${{ name: cloth.name }} is what was left of a cloth: lay the pieces out on it, and it is known whether they fit.`,
+      ),
+    ];
   const needs = estimated(inputs, cloth);
   return 'state' in needs ? [needs] : compared(book, needs, cloth, undefined);
 }

@@ -5,6 +5,7 @@ import {
   helped,
   id,
   lengthMm,
+  list,
   map,
   numberOf,
   optional,
@@ -59,6 +60,13 @@ const washSpec = record('Wash', {
   afterAcrossMm: lengthMm('Crosswise after', 20, 5000, [100, 1000]),
 });
 
+const edgePointSpec = record('Point', {
+  x: lengthMm('Across', 0, 4000),
+  y: lengthMm('Along', 0, 100_000),
+});
+/** What is left of a cloth that was cut into: rings round it clockwise, round what is gone the other way; mm from its upper left corner. */
+const leftoverRing = record('Ring', { points: list('Points', edgePointSpec, 3, 1000) });
+
 /**
  * A fabric on the shelf, or, where it has `layers`, a stack of them. `across` is the course direction, `along`
  * the selvedge.
@@ -86,6 +94,14 @@ export const clothSpec = record('Cloth', {
   dry: optional(choice('Held to the light, dry', ['opaque', 'a little', 'see-through'])),
   wet: optional(choice('Held to the light, wet', ['opaque', 'a little', 'see-through'])),
   nap: optional(choice('Nap or print with a direction', ['none', 'one way'])),
+  repeatAlongMm: optional(
+    helped(
+      lengthMm('Stripes or print repeat along', 3, 2000),
+      'From one to where the next begins, along the selvedge; pieces are matched to it. Empty where nothing repeats.',
+    ),
+  ),
+  repeatAcrossMm: optional(lengthMm('Print repeats across', 3, 2000)),
+  repeatFromMm: optional(lengthMm('The first repeat begins from the left selvedge', 0, 2000)),
   pile: optional(choice('Pile, such as velvet or terry', ['yes', 'no'])),
   swim: optional(choice('Stands chlorine and salt', ['yes', 'no'])),
   stable: optional(flag('Does not stretch: interfacing, tape, net', ['it stretches', 'stable'])),
@@ -103,6 +119,7 @@ export const clothSpec = record('Cloth', {
   tests: map('Tests', clothTestSpec, 200),
   pulls: optional(map('Pull curves', pullSpec, 40)),
   layers: optional(map('Layers', layerSpec, 8)),
+  outline: optional(list('Outline of a leftover', leftoverRing, 1, 60)),
 });
 export type Cloth = FactsOf<typeof clothSpec>;
 

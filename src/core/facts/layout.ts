@@ -38,6 +38,7 @@ export const layoutSpec = record('Layout', {
   keptOn: date('Kept on'),
   widthMm: lengthMm('Width of the cloth', 50, 4000),
   cutWith: choice('Cut with', cuttingTools),
+  unmatched: optional(flag('Print not matched')),
   foldMm: optional(lengthMm('Folded, the fold so far from the left selvedge', 10, 2000)),
   lengthMm: lengthMm('Length it takes', 1, 200_000),
   apart: optional(flag('Every piece lies by itself on the cloth')),

@@ -49,7 +49,8 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
       return Math.max(Math.abs(x), Math.abs(y)) > OFF_REPEAT_MM ? [{ kind: 'repeat', pieces: [name] }] : [];
     }),
     ...lying.flatMap(({ name, ring }): readonly LayoutFault[] => {
-      const areaMm2 = areaOfRings(without([ring], [cloth])) + areaOfRings(shared([ring], problem.holes ?? []));
+      const areaMm2 =
+        areaOfRings(without([ring], [cloth])) + areaOfRings(shared([ring], problem.holes ?? []));
       return areaMm2 > OVERLAP_MM2 ? [{ kind: 'outside', pieces: [name], areaMm2 }] : [];
     }),
     ...lying.flatMap((a, nth) =>

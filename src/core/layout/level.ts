@@ -104,7 +104,12 @@ export class Level {
     const most = this.cover === 'whole' || held ? Math.floor(room + HAIR) : Math.round(room);
     if (held?.x) {
       const { from, step } = across;
-      return { ...common, ...rows, minColumn: from, maxColumn: most < from ? most : stepDown(most, from, step) };
+      return {
+        ...common,
+        ...rows,
+        minColumn: from,
+        maxColumn: most < from ? most : stepDown(most, from, step),
+      };
     }
     const maxColumn = shape.onFold ? Math.min(0, most) : most;
     // Exactly it is put that far off when it is settled.

@@ -56,7 +56,7 @@ export interface LayoutProblem {
   /** Copies that stay where they lie. */
   readonly pinned?: readonly Placement[];
   /** How its print repeats. */
-  readonly repeat?: Repeat;
+  readonly repeat?: Repeat | undefined;
   /** Where there is no cloth, rings without holes that run clockwise: what was cut from it before. */
   readonly holes?: Rings;
 }

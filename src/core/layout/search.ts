@@ -104,8 +104,7 @@ class Search {
     const { copies } = this;
     const fits = copies.every(({ shapes }) =>
       shapes.some(
-        ({ widthMm, fromLeftMm, held }) =>
-          widthMm + (held?.x?.fromMm ?? fromLeftMm) <= this.wideMm + 1e-9,
+        ({ widthMm, fromLeftMm, held }) => widthMm + (held?.x?.fromMm ?? fromLeftMm) <= this.wideMm + 1e-9,
       ),
     );
     if (copies.length === 0 || !fits || pinnedFaults(this.problem).length > 0) return;

@@ -106,9 +106,7 @@ export class Shapes {
     const found = distinct(turns.map((turn) => this.shape(piece, { turn, mirrored })));
     // What is held lies at places of its own in its cells, either way round.
     for (const one of found)
-      one.half = one.held
-        ? undefined
-        : found.find(({ turn }) => Math.abs(turn - one.turn) === FULL_TURN / 2);
+      one.half = one.held ? undefined : found.find(({ turn }) => Math.abs(turn - one.turn) === FULL_TURN / 2);
     return found;
   }
 

@@ -10,12 +10,14 @@ import type { GarmentKind, Piece } from '../fit/garmentKind';
 import { ageOn, latestMeasures } from '../fit/latestMeasures';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import type { Point } from '../geometry/point';
-import { rectangle } from '../geometry/ring';
+import { boundsOfPoints, rectangle } from '../geometry/ring';
 import type { LayoutPiece } from '../layout/problem';
 import { stripOf } from '../paper/bandPieces';
 import { paperPieces } from '../paper/paperPieces';
 import { ringsOf } from '../paper/paperPiece';
+import { piecesAsCut } from '../plan/asCut';
 import type { GarmentPlan } from '../plan/types';
+import { matchedPoints } from './matching';
 import { rectanglesOf, type Rectangle } from '../ticket/rectangles';
 import type { TicketRow } from '../ticket/types';
 
@@ -83,6 +85,7 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
       ),
     ];
     const turned = turnedCloth(inputs, role);
+    const matches = cloth && hasRepeat(cloth) ? matchedIn(inputs) : undefined;
     const known = pieces.filter(({ ring }) => ring.length > 0);
     return [
       {
@@ -92,10 +95,27 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
         pieces: known.map((piece) => ({
           ...piece,
           turns: piece.turns ?? (turned ? turns.map((turn) => turn + 90) : turns),
+          ...(matches && !piece.isBand ? { held: matches.get(piece.id) ?? lowerMiddle(piece.ring) } : {}),
         })),
       },
     ];
   });
+}
+
+/** Whether a cloth has stripes or a print that pieces can be matched to. */
+export const hasRepeat = ({ repeatAcrossMm, repeatAlongMm }: Cloth): boolean =>
+  repeatAcrossMm !== undefined || repeatAlongMm !== undefined;
+
+/** The points of drawn pieces that lie on a repeat, by piece. */
+function matchedIn(inputs: LaidInputs): ReadonlyMap<string, Point> {
+  const outlines = Object.fromEntries(piecesAsCut(inputs).map(({ shape, cut }) => [shape.id, cut]));
+  return matchedPoints(inputs.kind, outlines);
+}
+
+/** Of a piece that nobody drew: the middle of its lower edge. */
+function lowerMiddle(ring: readonly Point[]): Point {
+  const { left, right, bottom } = boundsOfPoints(ring);
+  return { x: (left + right) / 2, y: bottom };
 }
 
 /** Whether this cloth’s greatest stretch runs along the selvedge, so that every piece lies across. */

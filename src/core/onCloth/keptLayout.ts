@@ -1,5 +1,6 @@
 import type { CutWith, KeptLayout, Place } from '../facts/layout';
 import { layoutFaults } from '../layout/check';
+import type { Using } from './laidOn';
 import { lengthOf, nameOf, type Layout, type LayoutProblem, type Placement } from '../layout/problem';
 
 /** What a layout is kept with. */
@@ -8,11 +9,20 @@ export interface Keeping {
   /** As the cloth is sold, not as it is laid on. */
   readonly widthMm: number;
   readonly cutWith: CutWith;
+  readonly unmatched?: boolean | undefined;
   /** Where it is folded, from the left selvedge. */
   readonly foldMm?: number | undefined;
   /** See `layoutBasis`. */
   readonly basis: string;
 }
+
+/** How the cloth of a kept layout is used. */
+export const usingOf = ({ widthMm, cutWith, unmatched, shelvedOn }: KeptLayout): Using => ({
+  widthMm,
+  cutWith,
+  unmatched,
+  shelved: shelvedOn !== undefined,
+});
 
 /** A place’s name among the facts. */
 export const placeKey = ({ piece, copy }: Pick<Placement, 'piece' | 'copy'>): string => `${piece}-${copy}`;
@@ -29,6 +39,7 @@ export function factsOfLayout(
     pinned,
     before,
     foldMm,
+    unmatched,
     ...keeping
   }: Keeping & { readonly pinned: ReadonlySet<string>; readonly before?: KeptLayout | undefined },
 ): KeptLayout {
@@ -49,6 +60,7 @@ export function factsOfLayout(
   const apart = layoutFaults(problem, { placements, lengthMm }).length === 0;
   return {
     ...keeping,
+    ...(unmatched ? { unmatched } : {}),
     ...(foldMm === undefined ? {} : { foldMm }),
     ...(before?.shelvedOn === undefined ? {} : { shelvedOn: before.shelvedOn }),
     lengthMm,

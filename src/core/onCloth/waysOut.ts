@@ -5,6 +5,7 @@ import type { GarmentPlan } from '../plan/types';
 import type { ClothPiece } from './garmentPieces';
 import type { Garment } from '../facts/garment';
 import type { CutWith } from '../facts/layout';
+import type { LaidOn } from './laidOn';
 import { toLayOut } from './toLayOut';
 
 /** A way to take less cloth: what is done, what it costs, and what is then laid out. */
@@ -17,9 +18,7 @@ export interface WayOut {
   readonly problem: LayoutProblem;
 }
 
-interface Asked {
-  readonly widthMm: number;
-  readonly cutWith: CutWith;
+interface Asked extends LaidOn {
   /** What a seam that joins two parts of a band takes of each, mm. */
   readonly seamMm: number;
 }
@@ -29,7 +28,8 @@ const PIECED_FROM_MM = 300;
 
 /** The ways that could make a cloth enough, each as something to lay out: only those that change something. */
 export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly WayOut[] {
-  const { widthMm, cutWith, seamMm } = asked;
+  const { seamMm, ...on } = asked;
+  const { cutWith } = on;
   const bands = pieces.filter(({ isBand }) => isBand);
   const fixed = bands.filter(({ turns }) => turns?.length === 1);
   const long = bands.filter((band) => longOf(band) >= PIECED_FROM_MM);
@@ -41,7 +41,7 @@ export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly W
     laid: readonly ClothPiece[],
     { tool = cutWith, bands: which = [] }: { tool?: CutWith; bands?: readonly ClothPiece[] } = {},
   ): readonly WayOut[] => {
-    const found = toLayOut(laid, { widthMm, cutWith: tool });
+    const found = toLayOut(laid, { ...on, cutWith: tool });
     return found.ok ? [{ ...told, bands: which.map(({ id }) => id), problem: found.problem }] : [];
   };
   return [

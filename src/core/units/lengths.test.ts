@@ -1,3 +1,4 @@
+import { formatArea } from './formatArea';
 import fc from 'fast-check';
 import { fraction, number, unit as mathUnit } from 'mathjs';
 import { editableLength, formatInches, formatLength } from './formatLength';
@@ -180,4 +181,10 @@ describe('a value 2.54 times off', () => {
     expect(likelyUnitSlip(900, [450, 1400])).toBeUndefined();
     expect(likelyUnitSlip(10, [450, 1400])).toBeUndefined();
   });
+});
+
+test('an area to 10 cm², or to a square inch: 100 × 100 mm is 100 cm², 15.5 sq in', () => {
+  expect(formatArea(10_000, 'cm')).toBe('100 cm²');
+  expect(formatArea(123_400, 'cm')).toBe('1230 cm²');
+  expect(formatArea(10_000, 'in')).toBe('16 sq in');
 });

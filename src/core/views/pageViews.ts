@@ -2,6 +2,8 @@ import type { Explained, Phrase } from '../explain/explained';
 import type { Fitting, Garment } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import type { StoredRecord } from '../facts/records';
+import type { ClothRole } from '../facts/layout';
+import type { ClothPiece } from '../onCloth/garmentPieces';
 import type { StageId, StageState } from '../explain/problem';
 
 /** What the server hands to a page: types only, so that browser and server agree on them. */
@@ -75,6 +77,20 @@ export interface GarmentView {
   readonly takenMm: Readonly<Record<string, number>>;
   readonly earlier: readonly EarlierFitting[];
   readonly today: string;
+}
+
+/** A garment with what is cut of it from cloth. */
+export interface GarmentOnCloth {
+  readonly id: string;
+  readonly name: string;
+  /** See `layoutBasis`. */
+  readonly basis: string;
+  readonly cloths: readonly {
+    readonly role: ClothRole;
+    readonly pieces: readonly ClothPiece[];
+    /** How many of its pieces have neither an outline nor a size. */
+    readonly unknown: number;
+  }[];
 }
 
 /** A place or record the jump box can go to. */

@@ -17,6 +17,7 @@ import styles from './ClothPage.module.css';
 import { Pulls, Result } from './ClothResult';
 import { HandTest } from './HandTest';
 import { Layers } from './Layers';
+import { Leftover } from './Leftover';
 import { StackForm } from './StackForm';
 
 const PullCurve = dynamic(() => import('./PullCurve').then((module) => module.PullCurve));
@@ -78,6 +79,7 @@ function Inside({ cloth: initial, others, wearers, today }: Props) {
               <Pulls id={id} cloth={cloth} reading={reading} />
             </>
           )}
+          <Leftover cloth={cloth} />
           <Becoming clothId={id} wearers={wearers} />
           {!cloth.layers && <PullCurve id={id} cloth={cloth} reading={reading} today={today} />}
         </div>

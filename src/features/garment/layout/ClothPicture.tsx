@@ -2,7 +2,7 @@ import { useDrag } from '@use-gesture/react';
 import { memo, useEffect, useId, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { point, type Point } from '@/core/geometry/point';
 import { isClear } from '@/core/layout/hand';
-import { nameOf, type Layout, type Placement } from '@/core/layout/problem';
+import { nameOf, type Layout, type LayoutProblem, type Placement } from '@/core/layout/problem';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import { MM_PER_INCH } from '@/core/units/constants';
 import { wayOfKey } from '@/ui/arrowKeys';
@@ -15,7 +15,8 @@ import type { ByHandState } from './useByHand';
 interface Props {
   readonly layout: Layout;
   readonly pieces: readonly ClothPiece[];
-  readonly widthMm: number;
+  /** The cloth: its width, how its print repeats, where it was cut before. */
+  readonly on: Pick<LayoutProblem, 'widthMm' | 'repeat' | 'holes'>;
   /** Where the cloth is folded, from its left selvedge. */
   readonly foldMm: number | undefined;
   /** What stands at the selvedges: how it stretches, that its nap points one way. */
@@ -44,7 +45,7 @@ const STEPS_MM = { cm: [5, 1], in: [MM_PER_INCH / 4, MM_PER_INCH / 16] } as cons
 export function ClothPicture({
   layout,
   pieces,
-  widthMm,
+  on: { widthMm, repeat, holes = [] },
   foldMm,
   said,
   hand,
@@ -147,6 +148,16 @@ export function ClothPicture({
         height={onSide ? widthMm : lengthMm}
         fill={`url(#${hatch})`}
       />
+      {repeatLines(repeat, widthMm, long).map(([from, to]) => (
+        <line key={`${from.x} ${from.y}`} className={styles.repeat} {...line(from, to)} />
+      ))}
+      {holes.map((ring, nth) => (
+        <polygon
+          key={nth}
+          className={styles.gone}
+          points={ring.map((corner) => pair(view.seen(corner))).join(' ')}
+        />
+      ))}
       {[0, widthMm].map((x) => (
         <line key={x} className={styles.selvedge} {...line(point(x, 0), point(x, long))} />
       ))}
@@ -207,6 +218,30 @@ export function ClothPicture({
       {hand.held && <Above hand={hand} pieces={pieces} numbers={numbers} sign={sign} view={view} />}
     </svg>
   );
+}
+
+const pair = ({ x, y }: Point): string => `${x.toFixed(1)},${y.toFixed(1)}`;
+
+/** More lines than these are a pattern of their own: then none is drawn. */
+const MOST_LINES = 120;
+
+/** Where a print repeats. */
+function repeatLines(
+  repeat: LayoutProblem['repeat'],
+  widthMm: number,
+  longMm: number,
+): readonly (readonly [Point, Point])[] {
+  const { acrossMm, alongMm, fromMm = 0 } = repeat ?? {};
+  const upTo = (mm: number, everyMm: number | undefined, begin: number): readonly number[] =>
+    everyMm && mm / everyMm <= MOST_LINES
+      ? Array.from({ length: Math.floor((mm - begin) / everyMm) + 1 }, (_, nth) => begin + nth * everyMm)
+      : [];
+  return [
+    ...upTo(widthMm, acrossMm, acrossMm ? fromMm % acrossMm : 0).map(
+      (x) => [point(x, 0), point(x, longMm)] as const,
+    ),
+    ...upTo(longMm, alongMm, 0).map((y) => [point(0, y), point(widthMm, y)] as const),
+  ];
 }
 
 /** A piece that is drawn again only when something of it changed. */

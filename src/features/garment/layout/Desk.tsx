@@ -3,11 +3,11 @@ import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
 import { createLedger } from '@/core/explain/ledger';
 import { newCloth, type Cloth, type ClothDirection } from '@/core/facts/cloth';
-import type { CutWith } from '@/core/facts/layout';
 import { nameOf, type Placement } from '@/core/layout/problem';
-import { planBuying, washedWidth } from '@/core/onCloth/buy';
+import { planBuying } from '@/core/onCloth/buy';
 import { inCuttingOrder, tickChanges } from '@/core/onCloth/cutCopies';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
+import { laidOn, type LaidOn, type Using } from '@/core/onCloth/laidOn';
 import { GAPS_MM, toLayOut, type ToLayOut } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
 import { useUnit } from '@/ui/unit';
@@ -21,6 +21,7 @@ import { Foldings } from './Foldings';
 import { Leftover } from './Leftover';
 import { LayoutFaults } from './LayoutFaults';
 import styles from './Layout.module.css';
+import { Matching } from './Matching';
 import { OtherWidths } from './OtherWidths';
 import { Refused } from './Refused';
 import { useByHand, useCalled } from './useByHand';
@@ -30,35 +31,33 @@ import { WaysOut } from './WaysOut';
 
 interface Props {
   readonly on: OnCloth;
-  readonly widthMm: number | undefined;
-  readonly cutWith: CutWith;
+  readonly using: Using;
   readonly onRotary: () => void;
 }
 
 /** One cloth of a garment: its layout as it was kept, or as it is found. */
-export function Desk({ on, widthMm, cutWith, onRotary }: Props) {
+export function Desk({ on, using, onRotary }: Props) {
   const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
-  const usable = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
-  const asked = useMemo(
-    (): ToLayOut => toLayOut(on.pieces, { widthMm: usable, cutWith }),
-    [on.pieces, usable, cutWith],
+  const { widthMm, cutWith, unmatched, shelved } = using;
+  const lies = useMemo(
+    () => laidOn(createLedger(), cloth, { widthMm, cutWith, unmatched, shelved }),
+    [cloth, widthMm, cutWith, unmatched, shelved],
   );
+  const asked = useMemo((): ToLayOut => toLayOut(on.pieces, lies), [on.pieces, lies]);
   if (!asked.ok)
     return (
       <div className={styles.desk}>
         <Refused asked={asked} />
-        {asked.why === 'wide' && usable !== undefined && (
-          <WaysOut pieces={on.pieces} cloth={cloth} widthMm={usable} cutWith={cutWith} onRotary={onRotary} />
-        )}
+        {asked.why === 'wide' && <WaysOut pieces={on.pieces} cloth={cloth} lies={lies} onRotary={onRotary} />}
       </div>
     );
   return (
     <Laid
       on={on}
       cloth={cloth}
+      lies={lies}
       problem={asked.problem}
-      widthMm={widthMm as number}
-      cutWith={cutWith}
+      using={{ ...using, widthMm: widthMm as number }}
       onRotary={onRotary}
     />
   );
@@ -66,11 +65,13 @@ export function Desk({ on, widthMm, cutWith, onRotary }: Props) {
 
 interface LaidProps extends OnDesk {
   readonly cloth: Cloth;
+  readonly lies: LaidOn;
   readonly onRotary: () => void;
 }
 
-function Laid({ cloth, onRotary, ...props }: LaidProps) {
-  const { on, problem, widthMm, cutWith } = props;
+function Laid({ cloth, lies, onRotary, ...props }: LaidProps) {
+  const { on, problem, using } = props;
+  const { widthMm, cutWith } = using;
   const { unit } = useUnit();
   const { garment, plan, set } = useGarment();
   const { around } = plan.cloths[on.role] ?? {};
@@ -127,7 +128,7 @@ function Laid({ cloth, onRotary, ...props }: LaidProps) {
             key={problem.widthMm}
             layout={shown}
             pieces={on.pieces}
-            widthMm={problem.widthMm}
+            on={problem}
             foldMm={foldMm}
             said={saidOf(on, around)}
             hand={hand}
@@ -194,7 +195,11 @@ function Laid({ cloth, onRotary, ...props }: LaidProps) {
           numbers={numbers}
           cut={done}
           onTick={tick}
-          leftover={saved && <Leftover role={on.role} cloth={cloth} kept={saved} />}
+          leftover={
+            saved && (
+              <Leftover role={on.role} cloth={cloth} kept={saved} problem={problem} layout={kept.layout} />
+            )
+          }
         />
       )}
       {!cutting && (
@@ -209,16 +214,9 @@ function Laid({ cloth, onRotary, ...props }: LaidProps) {
               </li>
             ))}
           </ol>
-          {buying?.short && (
-            <WaysOut
-              pieces={on.pieces}
-              cloth={cloth}
-              widthMm={problem.widthMm}
-              cutWith={cutWith}
-              onRotary={onRotary}
-            />
-          )}
-          {shown && (
+          {buying?.short && <WaysOut pieces={on.pieces} cloth={cloth} lies={lies} onRotary={onRotary} />}
+          {shown && problem.repeat && <Matching problem={problem} laidMm={shown.lengthMm} />}
+          {shown && !problem.repeat && !problem.holes && (
             <Foldings
               pieces={on.pieces}
               cloth={cloth}
@@ -231,7 +229,7 @@ function Laid({ cloth, onRotary, ...props }: LaidProps) {
               }}
             />
           )}
-          <OtherWidths pieces={on.pieces} cloth={cloth} cutWith={cutWith} />
+          <OtherWidths pieces={on.pieces} cloth={cloth} using={using} />
         </>
       )}
       {shown && (
@@ -268,6 +266,7 @@ const Unfound = ({ stopped }: { stopped: boolean }) =>
 const saidOf = ({ cloth }: OnCloth, around: ClothDirection | undefined): string =>
   [
     'selvedge',
+    'right side up',
     ...(around ? [`stretches most ${around === 'across' ? 'across' : 'along it'}`] : []),
     ...(cloth?.nap === 'one way' ? ['nap: every arrow points its way'] : []),
   ].join(' · ');

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useState } from 'react';
 import type { ClothRole, CutWith } from '@/core/facts/layout';
 import { lengthMm } from '@/core/facts/spec';
-import { piecesOnCloth, type ClothPiece, type OnCloth } from '@/core/onCloth/garmentPieces';
+import { hasRepeat, piecesOnCloth, type ClothPiece, type OnCloth } from '@/core/onCloth/garmentPieces';
 import type { GarmentView } from '@/core/views/pageViews';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { LengthField } from '@/ui/LengthField';
@@ -31,6 +31,10 @@ const TOOLS = [
   { id: 'rotary', name: 'Rotary cutter, 3 mm apart' },
   { id: 'scissors', name: 'Scissors, 6 mm apart' },
 ] as const;
+const PRINTS = [
+  { id: 'matched', name: 'Runs on over the seams' },
+  { id: 'unmatched', name: 'Left as it falls' },
+] as const;
 const widthSpec = lengthMm('Width of the cloth', 50, 4000);
 
 function Inside() {
@@ -39,10 +43,13 @@ function Inside() {
   const [role, setRole] = useState<ClothRole | undefined>(undefined);
   const [typed, setTyped] = useState<Partial<Record<ClothRole, number>>>({});
   const [tool, setTool] = useState<CutWith | undefined>(undefined);
+  const [match, setMatch] = useState<boolean | undefined>(undefined);
   const on = cloths.find((one) => one.role === role) ?? cloths[0];
   const kept = on && garment.layouts?.[on.role];
   const widthMm = on && (typed[on.role] ?? kept?.widthMm ?? on.cloth?.widthMm);
   const cutWith = tool ?? kept?.cutWith ?? 'rotary';
+  const unmatched = match === undefined ? (kept?.unmatched ?? false) : !match;
+  const shelved = kept?.shelvedOn !== undefined;
   return (
     <>
       <p className="small">
@@ -80,6 +87,15 @@ function Inside() {
               empty="Rotary cutter, 3 mm apart"
               onChange={(next) => setTool(next === 'scissors' ? 'scissors' : 'rotary')}
             />
+            {on.cloth && hasRepeat(on.cloth) && (
+              <PickField
+                label="Its print"
+                value={unmatched ? 'unmatched' : 'matched'}
+                options={PRINTS}
+                empty="Runs on over the seams"
+                onChange={(next) => setMatch(next !== 'unmatched')}
+              />
+            )}
             <p className="soft small">
               One flat layer, face up. Every piece runs as its stretch needs it; turned by half only where the
               cloth has no nap.
@@ -89,8 +105,7 @@ function Inside() {
           <Desk
             key={on.role}
             on={on}
-            widthMm={widthMm}
-            cutWith={cutWith}
+            using={{ widthMm, cutWith, unmatched, shelved }}
             onRotary={() => setTool('rotary')}
           />
         </div>

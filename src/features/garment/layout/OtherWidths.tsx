@@ -4,9 +4,9 @@ import { useMemo, useState } from 'react';
 import { createLedger } from '@/core/explain/ledger';
 import type { Cloth } from '@/core/facts/cloth';
 import type { LayoutProblem } from '@/core/layout/problem';
-import { SOLD_WIDTHS_MM, washedWidth } from '@/core/onCloth/buy';
+import { SOLD_WIDTHS_MM } from '@/core/onCloth/buy';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
-import type { CutWith } from '@/core/facts/layout';
+import { laidOn, type Using } from '@/core/onCloth/laidOn';
 import { toLayOut } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
@@ -18,7 +18,7 @@ import { useLengths } from './useLengths';
 interface Props {
   readonly pieces: readonly ClothPiece[];
   readonly cloth: Cloth;
-  readonly cutWith: CutWith;
+  readonly using: Using;
 }
 
 interface Sold {
@@ -27,16 +27,17 @@ interface Sold {
 }
 
 /** How much to buy of the widths that cloth is usually sold in, once somebody asks. */
-export function OtherWidths({ pieces, cloth, cutWith }: Props) {
+export function OtherWidths({ pieces, cloth, using: { cutWith, unmatched } }: Props) {
   const { unit } = useUnit();
   const sold = useMemo(
     () =>
       SOLD_WIDTHS_MM.map((widthMm): Sold => {
-        const usable = washedWidth(createLedger(), cloth, widthMm).value;
-        const asked = toLayOut(pieces, { widthMm: usable, cutWith });
+        // Bought anew it is whole.
+        const on = laidOn(createLedger(), cloth, { widthMm, cutWith, unmatched, shelved: true });
+        const asked = toLayOut(pieces, on);
         return { widthMm, problem: asked.ok ? asked.problem : undefined };
       }),
-    [pieces, cloth, cutWith],
+    [pieces, cloth, cutWith, unmatched],
   );
   const [asked, setAsked] = useState(false);
   const problems = useMemo(() => sold.flatMap(({ problem }) => (problem ? [problem] : [])), [sold]);

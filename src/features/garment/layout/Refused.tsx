@@ -38,6 +38,14 @@ export function Refused({ asked }: { asked: Extract<ToLayOut, { ok: false }> }) 
           ))}
         </Alert>
       );
+    case 'repeat':
+      return (
+        <Alert severity="warning">
+          The print repeats every {formatLength(asked.repeatMm, unit)} across, and {asked.pieces.join(', ')}{' '}
+          finds no place on it between the selvedges. Measure the repeat again on the cloth’s page, leave the
+          print unmatched, or take a wider cloth.
+        </Alert>
+      );
     default:
       throw new Error(`expected a known reason, got ${JSON.stringify(asked satisfies never)}`);
   }

@@ -4,7 +4,7 @@ import { useMemo, useState, type ReactNode } from 'react';
 import type { Cloth } from '@/core/facts/cloth';
 import type { Buying } from '@/core/onCloth/buy';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
-import type { CutWith } from '@/core/facts/layout';
+import type { LaidOn } from '@/core/onCloth/laidOn';
 import { acceptedWay, waysOut } from '@/core/onCloth/waysOut';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { useGarment } from '../page/useGarment';
@@ -15,22 +15,17 @@ import { useLengths } from './useLengths';
 interface Props {
   readonly pieces: readonly ClothPiece[];
   readonly cloth: Cloth;
-  /** Usable, washed. */
-  readonly widthMm: number;
-  readonly cutWith: CutWith;
+  readonly lies: LaidOn;
   /** Cut with a rotary cutter from now on. */
   readonly onRotary: () => void;
 }
 
 /** What could make a cloth enough that is too short, each way laid out for real once somebody asks. */
-export function WaysOut({ pieces, cloth, widthMm, cutWith, onRotary }: Props) {
+export function WaysOut({ pieces, cloth, lies, onRotary }: Props) {
   const { garment, plan, set } = useGarment();
   // What a seam that joins two parts of a band takes of each.
   const seamMm = garment.pattern.seamAllowanceMm;
-  const ways = useMemo(
-    () => waysOut(pieces, { widthMm, cutWith, seamMm }),
-    [pieces, widthMm, cutWith, seamMm],
-  );
+  const ways = useMemo(() => waysOut(pieces, { ...lies, seamMm }), [pieces, lies, seamMm]);
   const problems = useMemo(() => ways.map(({ problem }) => problem), [ways]);
   const [asked, setAsked] = useState(false);
   const lengths = useLengths(asked ? problems : undefined);

@@ -1,30 +1,31 @@
 'use client';
 import { useMemo } from 'react';
-import type { CutWith } from '@/core/facts/layout';
 import { layoutBasis } from '@/core/facts/layoutBasis';
 import { layoutFaults } from '@/core/layout/check';
 import type { LayoutProblem, Placement } from '@/core/layout/problem';
 import { cutCopies, rowsOfCopies } from '@/core/onCloth/cutCopies';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
 import { factsOfLayout, keptPlacements } from '@/core/onCloth/keptLayout';
+import type { Using } from '@/core/onCloth/laidOn';
 import { useGarment } from '../page/useGarment';
 
-/** What is laid out: one cloth of a garment, at a width as it is sold. */
+/** What is laid out: one cloth of a garment, and how that is used. */
 export interface OnDesk {
   readonly on: OnCloth;
   readonly problem: LayoutProblem;
-  readonly widthMm: number;
-  readonly cutWith: CutWith;
+  readonly using: Using & { readonly widthMm: number };
 }
 
 /** The layout that was kept of these pieces on this width, and how to keep another in its place. */
-export function useKept({ on, problem, widthMm, cutWith }: OnDesk) {
+export function useKept({ on, problem, using }: OnDesk) {
+  const { widthMm, cutWith, unmatched = false } = using;
   const { garment, facts, plan, set, today } = useGarment();
   const rows = useMemo(() => rowsOfCopies(on.pieces, plan), [on.pieces, plan]);
   const { role } = on;
   const saved = garment.layouts?.[role];
   const kept = useMemo(() => {
     if (!saved || saved.widthMm !== widthMm || saved.cutWith !== cutWith) return undefined;
+    if ((saved.unmatched ?? false) !== unmatched) return undefined;
     const found = keptPlacements(problem, saved);
     if (!found) return undefined;
     const done = cutCopies({ garment, role, placements: found.layout.placements, rows });
@@ -39,7 +40,7 @@ export function useKept({ on, problem, widthMm, cutWith }: OnDesk) {
       done,
       crossed: new Set(faults.flatMap(({ pieces }) => pieces)),
     };
-  }, [saved, problem, widthMm, cutWith, garment, role, rows]);
+  }, [saved, problem, widthMm, cutWith, unmatched, garment, role, rows]);
   const keep = (
     label: string,
     placements: readonly Placement[],
@@ -52,6 +53,7 @@ export function useKept({ on, problem, widthMm, cutWith }: OnDesk) {
       keptOn: today,
       widthMm,
       cutWith,
+      unmatched,
       basis: layoutBasis(facts),
       pinned,
       before: saved,

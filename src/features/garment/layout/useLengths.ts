@@ -6,6 +6,7 @@ import type { LengthReply, LengthsRequest } from '@/workers/lengths';
 /** A layout of each of several problems, as they become known; nothing is worked out before they are asked. */
 export function useLengths(
   problems: readonly LayoutProblem[] | undefined,
+  steps?: number,
 ): ReadonlyMap<LayoutProblem, Layout> {
   const [layouts, setLayouts] = useState<ReadonlyMap<LayoutProblem, Layout>>(new Map());
   useEffect(() => {
@@ -17,8 +18,8 @@ export function useLengths(
       const problem = problems[data.nth];
       if (problem) setLayouts((before) => new Map([...before, [problem, data.layout]]));
     });
-    worker.postMessage({ problems } satisfies LengthsRequest);
+    worker.postMessage({ problems, ...(steps ? { steps } : {}) } satisfies LengthsRequest);
     return () => worker.terminate();
-  }, [problems]);
+  }, [problems, steps]);
   return layouts;
 }
