@@ -2,7 +2,6 @@ import 'server-only';
 import Joi from 'joi';
 import { writeDxf } from '@/core/formats/drawing/writeDxf';
 import { writeSvg } from '@/core/formats/drawing/writeSvg';
-import { createLedger } from '@/core/explain/ledger';
 import { newCloth } from '@/core/facts/cloth';
 import { clothRoles, type ClothRole } from '@/core/facts/layout';
 import { kindOf } from '@/core/garments/kindOf';
@@ -61,10 +60,7 @@ export async function garmentLayout(db: Database, id: string, query: URLSearchPa
   const kept = facts.garment.layouts?.[value.role];
   const on = piecesOnCloth(inputs).find(({ role }) => role === value.role);
   const cloth = on?.cloth ?? newCloth('cloth');
-  const problem =
-    on && kept
-      ? toLayOut(on.pieces, laidOn(createLedger(), cloth, usingOf(kept)))
-      : undefined;
+  const problem = on && kept ? toLayOut(on.pieces, laidOn(cloth, usingOf(kept))) : undefined;
   const laid = problem?.ok && kept ? keptPlacements(problem.problem, kept) : undefined;
   if (!on || !kept || !laid || !problem?.ok)
     return refusal(

@@ -60,9 +60,17 @@ export function largestOf(rings: Rings): readonly Point[] | undefined {
 export const simplified = (ring: readonly Point[], offMm: number): readonly Point[] =>
   Clipper.ramerDouglasPeuckerPathsD(given([ring]), offMm)[0] ?? [];
 
-/** Rings with `byMm` more all round, or less, their corners rounded, to within `offMm`: holes grow smaller. */
-export const grownRings = (rings: Rings, byMm: number, offMm: number): Rings =>
-  Clipper.inflatePathsD(given(rings), byMm, JoinType.Round, EndType.Polygon, 2, DECIMALS, offMm);
+/** Rings with `byMm` more all round, or less, their corners rounded to within `offMm`, or as they are: holes grow smaller. */
+export const grownRings = (rings: Rings, byMm: number, offMm: number, sharp = false): Rings =>
+  Clipper.inflatePathsD(
+    given(rings),
+    byMm,
+    sharp ? JoinType.Miter : JoinType.Round,
+    EndType.Polygon,
+    2,
+    DECIMALS,
+    offMm,
+  );
 
 /** A ring with `byMm` more all round, its corners rounded, to within `offMm`. */
 export const grown = (ring: readonly Point[], byMm: number, offMm: number): readonly Point[] =>

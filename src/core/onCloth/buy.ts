@@ -1,6 +1,6 @@
 import { washChange } from '../cloth/amount';
 import type { Explained } from '../explain/explained';
-import { leaf, type Ledger } from '../explain/ledger';
+import { createLedger, leaf, type Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection } from '../facts/cloth';
 import { isAtLeastMm } from '../units/tolerance';
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
@@ -20,8 +20,8 @@ export interface Buying {
 }
 
 /** How much of its length or width is there once it is washed: 0.95 where it shrinks by 5 %. */
-export const washedBy = (book: Ledger, cloth: Cloth, way: ClothDirection): number =>
-  1 + washChange(book, cloth, way).value;
+export const washedBy = (cloth: Cloth, way: ClothDirection): number =>
+  1 + washChange(createLedger(), cloth, way).value;
 
 /** How wide a cloth lies once it is washed, mm: what pieces are laid on. */
 export const washedWidth = (book: Ledger, cloth: Cloth, widthMm: number): Explained =>

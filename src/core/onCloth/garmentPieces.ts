@@ -3,6 +3,7 @@ import type { Explained } from '../explain/explained';
 import { createLedger, getNumber } from '../explain/ledger';
 import { createRecent } from '../explain/remember';
 import type { Cloth } from '../facts/cloth';
+import { bandsFollow, type Garment } from '../facts/garment';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { clothRoles, type ClothRole } from '../facts/layout';
 import { layoutBasis } from '../facts/layoutBasis';
@@ -70,18 +71,20 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
   const rectangles = rectanglesOf(plan.ticket, plan.numbers);
   const bands = new Set(rectangles.map(({ id }) => id));
   return clothRoles.flatMap((role): readonly OnCloth[] => {
-    const group = plan.ticket.find((one) => one.role === role);
-    if (!group) return [];
+    const ticketRows = plan.ticket
+      .filter((group) => clothRoles.some((one) => one === group.role && laidAs(facts.garment, one) === role))
+      .flatMap((group) => group.rows);
+    if (ticketRows.length === 0) return [];
     const cloth = facts[role];
     const turns = cloth?.nap === 'one way' ? [0] : [0, 180];
     const pieces = [
       ...shapedPieces(
         inputs,
-        group.rows.filter(({ id }) => !bands.has(id)),
+        ticketRows.filter(({ id }) => !bands.has(id)),
         rings,
       ),
       ...rectangles.flatMap((one) =>
-        group.rows.some(({ id }) => id === one.id) ? [rectanglePiece(inputs, one)] : [],
+        ticketRows.some(({ id }) => id === one.id) ? [rectanglePiece(inputs, one)] : [],
       ),
     ];
     const turned = turnedCloth(inputs, role);
@@ -100,6 +103,13 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
       },
     ];
   });
+}
+
+/** As which of a garment’s cloths a role is laid out: bands, or a lining, out of a cloth that is there already lie on it together with the rest. */
+function laidAs(garment: Garment, role: ClothRole): ClothRole {
+  if (role === 'band' && bandsFollow(garment)) return 'outer';
+  const own = garment[`${role}ClothId`];
+  return clothRoles.find((one) => own !== undefined && garment[`${one}ClothId`] === own) ?? role;
 }
 
 /** Whether a cloth has stripes or a print that pieces can be matched to. */

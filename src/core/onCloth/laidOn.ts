@@ -1,4 +1,4 @@
-import type { Ledger } from '../explain/ledger';
+import { createLedger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import type { CutWith } from '../facts/layout';
 import type { Rings } from '../geometry/clip';
@@ -27,11 +27,11 @@ export interface Using {
 }
 
 /** A cloth as pieces are laid on it. What is left of it counts only at its own width: another width is another cloth. */
-export function laidOn(book: Ledger, cloth: Cloth, { widthMm, cutWith, unmatched, shelved }: Using): LaidOn {
-  const repeat = unmatched ? undefined : washedRepeat(book, cloth);
+export function laidOn(cloth: Cloth, { widthMm, cutWith, unmatched, shelved }: Using): LaidOn {
+  const repeat = unmatched ? undefined : washedRepeat(cloth);
   const isWhole = shelved || widthMm !== cloth.widthMm;
-  const outline = isWhole ? undefined : washedOutline(book, cloth);
-  const washedMm = widthMm === undefined ? undefined : washedWidth(book, cloth, widthMm).value;
+  const outline = isWhole ? undefined : washedOutline(cloth);
+  const washedMm = widthMm === undefined ? undefined : washedWidth(createLedger(), cloth, widthMm).value;
   return {
     widthMm: washedMm,
     cutWith,
@@ -41,11 +41,11 @@ export function laidOn(book: Ledger, cloth: Cloth, { widthMm, cutWith, unmatched
 }
 
 /** How a print repeats once it is washed; nothing of a cloth that has none. */
-function washedRepeat(book: Ledger, cloth: Cloth): Repeat | undefined {
+function washedRepeat(cloth: Cloth): Repeat | undefined {
   const { repeatAcrossMm, repeatAlongMm, repeatFromMm } = cloth;
   if (repeatAcrossMm === undefined && repeatAlongMm === undefined) return undefined;
   const times = (mm: number | undefined, by: number) => (mm === undefined ? undefined : mm * by);
-  const [across, along] = [washedBy(book, cloth, 'across'), washedBy(book, cloth, 'along')];
+  const [across, along] = [washedBy(cloth, 'across'), washedBy(cloth, 'along')];
   return {
     acrossMm: times(repeatAcrossMm, across),
     fromMm: times(repeatFromMm, across),
@@ -54,7 +54,7 @@ function washedRepeat(book: Ledger, cloth: Cloth): Repeat | undefined {
 }
 
 /** What is left of a cloth, once it is washed; nothing of one that was not cut into. */
-export function washedOutline(book: Ledger, cloth: Cloth): Rings | undefined {
-  const [across, along] = [washedBy(book, cloth, 'across'), washedBy(book, cloth, 'along')];
+export function washedOutline(cloth: Cloth): Rings | undefined {
+  const [across, along] = [washedBy(cloth, 'across'), washedBy(cloth, 'along')];
   return cloth.outline?.map(({ points }) => points.map(({ x, y }) => point(x * across, y * along)));
 }

@@ -1,4 +1,3 @@
-import type { Ledger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import {
   areaOfRings,
@@ -33,8 +32,10 @@ export const remainder = ({ widthMm, lengthMm, holes = [] }: Lying, pieces: Ring
 
 /** Of what is left, what is worth keeping: no strip narrower than 30 mm, no part under 100 cm². Each part with its holes. */
 export function worthKeeping(left: Rings): readonly Rings[] {
-  const core = grownRings(left, -NARROW_MM / 2, OFF_MM);
-  const wide = shared(grownRings(core, NARROW_MM / 2, OFF_MM), left).map((ring) => simplified(ring, OFF_MM));
+  const core = grownRings(left, -NARROW_MM / 2, OFF_MM, true);
+  const wide = shared(grownRings(core, NARROW_MM / 2, OFF_MM, true), left).map((ring) =>
+    simplified(ring, OFF_MM),
+  );
   return partsOf(wide).filter((part) => areaOfRings(part) >= SCRAP_MM2);
 }
 
@@ -77,11 +78,10 @@ export function leftoverFacts(
  * shelf, or of no more than the layout takes where that is not known. Nothing where the rest is waste.
  */
 export function leftoverOf(
-  book: Ledger,
   cloth: Cloth,
   { problem, layout }: { readonly problem: LayoutProblem; readonly layout: Layout },
 ): ReturnType<typeof leftoverFacts> {
-  const [across, along] = [washedBy(book, cloth, 'across'), washedBy(book, cloth, 'along')];
+  const [across, along] = [washedBy(cloth, 'across'), washedBy(cloth, 'along')];
   const hasMm = (cloth.onHandMm ?? 0) * along;
   const left = remainder(
     { widthMm: problem.widthMm, lengthMm: Math.max(layout.lengthMm, hasMm), holes: problem.holes },

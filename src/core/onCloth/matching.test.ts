@@ -8,7 +8,6 @@ import { Searching } from '../layout/progress';
 import { pathOfEdge, type Outline } from '../pieces/outline';
 import { piecesAsCut } from '../plan/asCut';
 import { planGarment } from '../plan/planGarment';
-import { createLedger } from '../explain/ledger';
 import type { Cloth } from '../facts/cloth';
 import { piecesOnCloth } from './garmentPieces';
 import { laidOn } from './laidOn';
@@ -74,10 +73,7 @@ test('laid on stripes, lower ends of sides lie on the same stripe, and the middl
   const plan = planGarment(facts, { onDate: TODAY });
   const kind = kindOf(facts.garment, facts.ownKind);
   const [on] = piecesOnCloth({ facts, kind, plan, onDate: TODAY });
-  const asked = toLayOut(
-    on!.pieces,
-    laidOn(createLedger(), striped, { widthMm: striped.widthMm, cutWith: 'rotary' }),
-  );
+  const asked = toLayOut(on!.pieces, laidOn(striped, { widthMm: striped.widthMm, cutWith: 'rotary' }));
   if (!asked.ok) throw new Error(asked.why);
   const { best } = new Searching(asked.problem, 1).goOn(({ steps }) => steps < 30);
   const even = on!.pieces.filter(({ mirrored, isBand }) => !isBand && mirrored !== 'half');
@@ -102,10 +98,7 @@ test('a repeat wider than the cloth, or one on which a piece has no place, is re
   const kind = kindOf(facts.garment, facts.ownKind);
   const [on] = piecesOnCloth({ facts, kind, plan, onDate: TODAY });
   const ask = (unmatched: boolean) =>
-    toLayOut(
-      on!.pieces,
-      laidOn(createLedger(), facts.outer, { widthMm: 1500, cutWith: 'rotary', unmatched }),
-    );
+    toLayOut(on!.pieces, laidOn(facts.outer, { widthMm: 1500, cutWith: 'rotary', unmatched }));
   expect(ask(false)).toMatchObject({ ok: false, why: 'repeat', pieces: expect.arrayContaining(['Front']) });
   expect(ask(true)).toMatchObject({ ok: true });
 });

@@ -23,11 +23,21 @@ test.each(demoFacts())(
   '%s: every row of the ticket that is cut from cloth is laid, as often as it is cut',
   (_, facts) => {
     const { plan, cloths } = onCloth(facts);
-    for (const role of clothRoles) {
-      const group = plan.ticket.find((one) => one.role === role);
-      const on = cloths.find((one) => one.role === role);
+    const { outerClothId, liningClothId, bandClothId = outerClothId } = facts.garment;
+    // A lining, or bands, out of the outer cloth are laid with that: one cloth is laid out once.
+    const clothOf = {
+      outer: outerClothId ?? 'outer',
+      lining: liningClothId ?? 'lining',
+      band: bandClothId ?? 'outer',
+    };
+    expect(new Set(cloths.map(({ role }) => clothOf[role])).size).toBe(cloths.length);
+    for (const id of new Set(Object.values(clothOf))) {
+      const groups = plan.ticket.filter(({ role }) =>
+        clothRoles.some((one) => one === role && clothOf[one] === id),
+      );
+      const on = cloths.find((one) => clothOf[one.role] === id);
       const unknown = on?.unknown.flatMap((piece) => piece.rows) ?? [];
-      const rows = (group?.rows ?? []).filter(({ id }) => !unknown.includes(id));
+      const rows = groups.flatMap((group) => group.rows).filter((row) => !unknown.includes(row.id));
       expect(on?.pieces.flatMap((piece) => piece.rows).toSorted() ?? []).toEqual(
         rows.map(({ id }) => id).toSorted(),
       );

@@ -186,5 +186,6 @@ describe('a value 2.54 times off', () => {
 test('an area to 10 cm², or to a square inch: 100 × 100 mm is 100 cm², 15.5 sq in', () => {
   expect(formatArea(10_000, 'cm')).toBe('100 cm²');
   expect(formatArea(123_400, 'cm')).toBe('1230 cm²');
+  expect(formatArea(1_912_000, 'cm')).toBe('1.91 m²');
   expect(formatArea(10_000, 'in')).toBe('16 sq in');
 });

@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import Alert from '@mui/material/Alert';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { createLedger } from '@/core/explain/ledger';
 import type { Cloth } from '@/core/facts/cloth';
 import type { ClothRole } from '@/core/facts/layout';
 import { areaOfRings } from '@/core/geometry/clip';
@@ -85,9 +84,8 @@ const ROLES: Readonly<Record<ClothRole, string>> = {
 
 function Fits({ cloth, garments }: { cloth: Cloth; garments: readonly GarmentOnCloth[] }) {
   const { tries, longMm } = useMemo(() => {
-    const book = createLedger();
-    const rings = washedOutline(book, cloth) ?? [];
-    const on = laidOn(book, cloth, { widthMm: cloth.widthMm, cutWith: 'rotary' });
+    const rings = washedOutline(cloth) ?? [];
+    const on = laidOn(cloth, { widthMm: cloth.widthMm, cutWith: 'rotary' });
     return {
       tries: intoLeftover(garments, on, areaOfRings(rings)),
       longMm: boundsOfPoints(rings.flat()).bottom,
@@ -104,7 +102,7 @@ function Fits({ cloth, garments }: { cloth: Cloth; garments: readonly GarmentOnC
           {found.map(({ garment, name, whole, pieces }) => (
             <li key={garment}>
               <Link href={`/garments/${garment}`}>{name}</Link>:{' '}
-              {[...whole.map((role) => `all of its ${ROLES[role]}`), ...pieces].join(', ')}
+              {[...whole.map((role) => `all of its ${ROLES[role]}`), ...pieces].join(' · ')}
             </li>
           ))}
         </ul>

@@ -148,9 +148,6 @@ export function ClothPicture({
         height={onSide ? widthMm : lengthMm}
         fill={`url(#${hatch})`}
       />
-      {repeatLines(repeat, widthMm, long).map(([from, to]) => (
-        <line key={`${from.x} ${from.y}`} className={styles.repeat} {...line(from, to)} />
-      ))}
       {holes.map((ring, nth) => (
         <polygon
           key={nth}
@@ -210,6 +207,9 @@ export function ClothPicture({
           )
         );
       })}
+      {repeatLines(repeat, widthMm, long).map(([from, to]) => (
+        <line key={`${from.x} ${from.y}`} className={styles.repeat} {...line(from, to)} />
+      ))}
       {foldMm !== undefined && (
         <line className={styles.fold} {...line(point(foldMm, 0), point(foldMm, long))}>
           <title>fold</title>

@@ -14,6 +14,8 @@ import styles from './Layout.module.css';
 interface Props {
   readonly role: ClothRole;
   readonly pieces: readonly ClothPiece[];
+  /** What to cut with, how to hold and mark it. */
+  readonly advice: readonly string[];
   /** Where the cloth is folded, from its left selvedge. */
   readonly foldMm: number | undefined;
   /** In the order they are cut. */
@@ -28,7 +30,18 @@ interface Props {
 }
 
 /** What is cut one after the other, each ticked here or by a tap on the picture. */
-export function Cutting({ role, pieces, foldMm, order, rows, numbers, cut, onTick, leftover }: Props) {
+export function Cutting({
+  role,
+  pieces,
+  advice,
+  foldMm,
+  order,
+  rows,
+  numbers,
+  cut,
+  onTick,
+  leftover,
+}: Props) {
   const { id } = useGarment();
   const { unit } = useUnit();
   const href = `/api/garments/${id}/layout?role=${role}&unit=${unit}`;
@@ -52,11 +65,11 @@ export function Cutting({ role, pieces, foldMm, order, rows, numbers, cut, onTic
           what is right of the fold: both layers are cut at once.
         </p>
       )}
-      <p className="soft">
-        Weights on the pieces, the cloth flat on the table; cut away from yourself, and close the cutter when
-        you put it down. Make notches and marks before the paper comes off, on the wrong side; a clip in the
-        front’s middle tells front from back.
-      </p>
+      <ul className="soft">
+        {advice.map((sentence) => (
+          <li key={sentence}>{sentence}</li>
+        ))}
+      </ul>
       <p>
         On paper:{' '}
         <a href={`${href}&as=pdf&paper=${unit === 'in' ? 'letter' : 'a4'}`}>cutting sheet, one page</a>

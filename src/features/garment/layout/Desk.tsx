@@ -5,7 +5,9 @@ import { createLedger } from '@/core/explain/ledger';
 import { newCloth, type Cloth, type ClothDirection } from '@/core/facts/cloth';
 import { nameOf, type Placement } from '@/core/layout/problem';
 import { planBuying } from '@/core/onCloth/buy';
+import type { OnShelf } from '@/core/onCloth/changedWays';
 import { inCuttingOrder, tickChanges } from '@/core/onCloth/cutCopies';
+import { cuttingAdvice } from '@/core/onCloth/cuttingAdvice';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
 import { laidOn, type LaidOn, type Using } from '@/core/onCloth/laidOn';
 import { GAPS_MM, toLayOut, type ToLayOut } from '@/core/onCloth/toLayOut';
@@ -32,15 +34,17 @@ import { WaysOut } from './WaysOut';
 interface Props {
   readonly on: OnCloth;
   readonly using: Using;
+  /** The cloths of the household. */
+  readonly shelf: readonly OnShelf[];
   readonly onRotary: () => void;
 }
 
 /** One cloth of a garment: its layout as it was kept, or as it is found. */
-export function Desk({ on, using, onRotary }: Props) {
+export function Desk({ on, using, shelf, onRotary }: Props) {
   const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
   const { widthMm, cutWith, unmatched, shelved } = using;
   const lies = useMemo(
-    () => laidOn(createLedger(), cloth, { widthMm, cutWith, unmatched, shelved }),
+    () => laidOn(cloth, { widthMm, cutWith, unmatched, shelved }),
     [cloth, widthMm, cutWith, unmatched, shelved],
   );
   const asked = useMemo((): ToLayOut => toLayOut(on.pieces, lies), [on.pieces, lies]);
@@ -48,7 +52,9 @@ export function Desk({ on, using, onRotary }: Props) {
     return (
       <div className={styles.desk}>
         <Refused asked={asked} />
-        {asked.why === 'wide' && <WaysOut pieces={on.pieces} cloth={cloth} lies={lies} onRotary={onRotary} />}
+        {asked.why === 'wide' && (
+          <WaysOut on={on} cloth={cloth} lies={lies} using={using} shelf={shelf} onRotary={onRotary} />
+        )}
       </div>
     );
   return (
@@ -58,18 +64,18 @@ export function Desk({ on, using, onRotary }: Props) {
       lies={lies}
       problem={asked.problem}
       using={{ ...using, widthMm: widthMm as number }}
+      shelf={shelf}
       onRotary={onRotary}
     />
   );
 }
 
-interface LaidProps extends OnDesk {
+interface LaidProps extends OnDesk, Pick<Props, 'shelf' | 'onRotary'> {
   readonly cloth: Cloth;
   readonly lies: LaidOn;
-  readonly onRotary: () => void;
 }
 
-function Laid({ cloth, lies, onRotary, ...props }: LaidProps) {
+function Laid({ cloth, lies, shelf, onRotary, ...props }: LaidProps) {
   const { on, problem, using } = props;
   const { widthMm, cutWith } = using;
   const { unit } = useUnit();
@@ -189,6 +195,7 @@ function Laid({ cloth, lies, onRotary, ...props }: LaidProps) {
         <Cutting
           role={on.role}
           pieces={on.pieces}
+          advice={cuttingAdvice(cloth, cutWith)}
           foldMm={foldMm}
           order={inCuttingOrder(on.pieces, kept.layout.placements)}
           rows={rows}
@@ -214,7 +221,9 @@ function Laid({ cloth, lies, onRotary, ...props }: LaidProps) {
               </li>
             ))}
           </ol>
-          {buying?.short && <WaysOut pieces={on.pieces} cloth={cloth} lies={lies} onRotary={onRotary} />}
+          {buying?.short && (
+            <WaysOut on={on} cloth={cloth} lies={lies} using={using} shelf={shelf} onRotary={onRotary} />
+          )}
           {shown && problem.repeat && <Matching problem={problem} laidMm={shown.lengthMm} />}
           {shown && !problem.repeat && !problem.holes && (
             <Foldings

@@ -3,6 +3,7 @@ import Alert from '@mui/material/Alert';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { ClothRole, CutWith } from '@/core/facts/layout';
+import type { StoredRecord } from '@/core/facts/records';
 import { lengthMm } from '@/core/facts/spec';
 import { hasRepeat, piecesOnCloth, type ClothPiece, type OnCloth } from '@/core/onCloth/garmentPieces';
 import type { GarmentView } from '@/core/views/pageViews';
@@ -13,11 +14,17 @@ import { GarmentProvider, useGarment } from '../page/useGarment';
 import { Desk } from './Desk';
 import styles from './Layout.module.css';
 
+interface Props {
+  readonly view: GarmentView;
+  /** The cloths of the household. */
+  readonly shelf: readonly StoredRecord<'cloth'>[];
+}
+
 /** The pieces of a garment on each of its cloths, laid out to be short, and how much of it to buy. */
-export const LayoutPage = ({ view }: { view: GarmentView }) => (
+export const LayoutPage = ({ view, shelf }: Props) => (
   <RecordsProvider records={[view.garment, ...view.records]}>
     <GarmentProvider view={view}>
-      <Inside />
+      <Inside shelf={shelf} />
     </GarmentProvider>
   </RecordsProvider>
 );
@@ -37,7 +44,7 @@ const PRINTS = [
 ] as const;
 const widthSpec = lengthMm('Width of the cloth', 50, 4000);
 
-function Inside() {
+function Inside({ shelf }: Pick<Props, 'shelf'>) {
   const { id, garment, facts, kind, plan, today } = useGarment();
   const cloths = piecesOnCloth({ facts, kind, plan, onDate: today });
   const [role, setRole] = useState<ClothRole | undefined>(undefined);
@@ -105,6 +112,7 @@ function Inside() {
           <Desk
             key={on.role}
             on={on}
+            shelf={shelf}
             using={{ widthMm, cutWith, unmatched, shelved }}
             onRotary={() => setTool('rotary')}
           />

@@ -33,7 +33,7 @@ export function Leftover({ role, cloth, kept, problem, layout }: Props) {
   if (clothId === undefined) return null;
   const book = createLedger();
   const straight = leftOnShelf(book, cloth, kept.lengthMm);
-  const whole = leftoverOf(book, cloth, { problem, layout });
+  const whole = leftoverOf(cloth, { problem, layout });
   const shelve = (changes: Readonly<Record<string, unknown>>) => () => {
     records.set('cloth', clothId, `${cloth.name} left over`, changes);
     set('What was left over is on the shelf', { [`layouts.${role}.shelvedOn`]: today });

@@ -1,7 +1,6 @@
 'use client';
 import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
-import { createLedger } from '@/core/explain/ledger';
 import type { Cloth } from '@/core/facts/cloth';
 import type { LayoutProblem } from '@/core/layout/problem';
 import { SOLD_WIDTHS_MM } from '@/core/onCloth/buy';
@@ -33,7 +32,7 @@ export function OtherWidths({ pieces, cloth, using: { cutWith, unmatched } }: Pr
     () =>
       SOLD_WIDTHS_MM.map((widthMm): Sold => {
         // Bought anew it is whole.
-        const on = laidOn(createLedger(), cloth, { widthMm, cutWith, unmatched, shelved: true });
+        const on = laidOn(cloth, { widthMm, cutWith, unmatched, shelved: true });
         const asked = toLayOut(pieces, on);
         return { widthMm, problem: asked.ok ? asked.problem : undefined };
       }),
