@@ -1,18 +1,22 @@
 import 'server-only';
 import Joi from 'joi';
+import type { Garment } from '@/core/facts/garment';
 import { layoutBasis } from '@/core/facts/layoutBasis';
+import type { StoredRecord } from '@/core/facts/records';
 import { kindOf } from '@/core/garments/kindOf';
 import { piecesOnCloth } from '@/core/onCloth/garmentPieces';
 import { planGarment } from '@/core/plan/planGarment';
 import type { GarmentOnCloth } from '@/core/views/pageViews';
 import type { Database } from '@/data/database';
-import { listRecords } from '@/data/records';
+import { listRecords, type Stored } from '@/data/records';
 import { refusal } from './http';
+import { wire } from './recordRoutes';
 import { garmentFacts } from './present';
 import { today } from './today';
 
 /** So many garments are planned for one answer, those changed last; a household has fewer in the making. */
 const MAX_GARMENTS = 24;
+const MAX_LISTED = 200;
 
 interface Asked {
   readonly cloth?: string;
@@ -31,25 +35,34 @@ export function clothPieces(db: Database, query: URLSearchParams): Response {
   const { value, error } = asked.validate(Object.fromEntries(query));
   if (error) return refusal(400, 'cloth', 'No cloth has such a name: open it from the shelf again.');
   const onDate = today();
-  const found = listRecords(db, 'garment', { limit: MAX_GARMENTS })
-    .filter(({ id, facts }) => id !== value.except && Object.keys(facts.cuts).length === 0)
-    .flatMap(({ id, facts: garment }): readonly GarmentOnCloth[] => {
-      const named = [garment.outerClothId, garment.liningClothId, garment.bandClothId];
-      if (value.cloth !== undefined && !named.includes(value.cloth)) return [];
-      const facts = garmentFacts(db, garment);
-      const plan = planGarment(facts, { onDate });
-      const kind = kindOf(garment, facts.ownKind);
-      const cloths = piecesOnCloth({ facts, kind, plan, onDate }).filter(
-        ({ role }) => value.cloth === undefined || garment[`${role}ClothId`] === value.cloth,
-      );
-      return [
-        {
-          id,
-          name: garment.name,
-          basis: layoutBasis(facts),
-          cloths: cloths.map(({ role, pieces, unknown }) => ({ role, pieces, unknown: unknown.length })),
-        },
-      ];
-    });
+  const found = listRecords(db, 'garment', { limit: MAX_LISTED })
+    .filter(({ id, facts }) => id !== value.except && isToCut(facts, value.cloth))
+    .slice(0, MAX_GARMENTS)
+    .map((stored) => onCloth(db, stored, { cloth: value.cloth, onDate }));
   return Response.json(found);
+}
+
+/** Whether nothing of a garment is cut yet, and some of it is cut from a cloth, where one is named. */
+function isToCut(garment: Garment, cloth: string | undefined): boolean {
+  const named = [garment.outerClothId, garment.liningClothId, garment.bandClothId];
+  return Object.keys(garment.cuts).length === 0 && (cloth === undefined || named.includes(cloth));
+}
+
+function onCloth(
+  db: Database,
+  stored: Stored<'garment'>,
+  { cloth, onDate }: { readonly cloth: string | undefined; readonly onDate: string },
+): GarmentOnCloth {
+  const garment = stored.facts;
+  const facts = garmentFacts(db, garment);
+  const plan = planGarment(facts, { onDate });
+  const kind = kindOf(garment, facts.ownKind);
+  const cloths = piecesOnCloth({ facts, kind, plan, onDate }).filter(
+    ({ role }) => cloth === undefined || garment[`${role}ClothId`] === cloth,
+  );
+  return {
+    record: wire(stored) as StoredRecord<'garment'>,
+    basis: layoutBasis(facts),
+    cloths: cloths.map(({ role, pieces, unknown }) => ({ role, pieces, unknown: unknown.length })),
+  };
 }

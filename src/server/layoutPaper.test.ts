@@ -13,9 +13,11 @@ import { Searching } from '@/core/layout/progress';
 import { piecesOnCloth } from '@/core/onCloth/garmentPieces';
 import { factsOfLayout } from '@/core/onCloth/keptLayout';
 import { toLayOut } from '@/core/onCloth/toLayOut';
+import type { GarmentOnCloth } from '@/core/views/pageViews';
 import { planGarment } from '@/core/plan/planGarment';
 import { household } from '@/demo/household';
 import { testDatabase } from '../../tests/testDatabase';
+import { clothPieces } from './clothPieces';
 import { garmentLayout } from './layoutPaper';
 import { garmentFacts } from './present';
 import { write } from './recordRoutes';
@@ -132,4 +134,34 @@ test('what cannot be written is refused with a sentence that says what to do', a
     expect(response.status).toBe(status);
     expect(((await response.json()) as { sentence: string }).sentence).toMatch(sentence);
   }
+});
+
+test('garments of one cloth that nothing is cut of yet, with their pieces on it; without the one that asks', async () => {
+  const other = { ...drafted, name: 'Other', bandClothId: 'heron-jersey' };
+  const cut = { ...other, name: 'Cut', cuts: { front: { cutOn: today() } } };
+  const slinky = { ...other, name: 'Slinky', outerClothId: 'eel-slinky' };
+  const garments = { other, cut, slinky };
+  const ops = Object.entries(garments).map(([id, facts]) => ({
+    op: 'create' as const,
+    kind: 'garment' as const,
+    id,
+    facts,
+  }));
+  write(db, { label: 'More', ops } as never);
+  const ask = async (query: string) => {
+    const answer = clothPieces(db, new URLSearchParams(query));
+    return { status: answer.status, body: (await answer.json()) as readonly GarmentOnCloth[] };
+  };
+  const idsOf = (body: readonly GarmentOnCloth[]) => body.map(({ record }) => record.id).toSorted();
+  const { body } = await ask('cloth=heron-jersey&except=laid');
+  expect(idsOf(body)).toEqual(['bare', 'other', 'slinky']);
+  // Of the slinky one only the band is cut from it; of the other all, on one cloth.
+  const piecesOf = (id: string) =>
+    body.find(({ record }) => record.id === id)!.cloths.map(({ pieces }) => pieces.map((piece) => piece.id));
+  expect(piecesOf('slinky')).toEqual([['neckband']]);
+  expect(piecesOf('other')).toEqual([['front', 'back', 'sleeve', 'neckband']]);
+  expect(body.every(({ basis }) => /^[0-9a-f]{16}$/.test(basis))).toBe(true);
+  expect(idsOf((await ask('')).body)).toEqual(['bare', 'laid', 'other', 'slinky']);
+  expect((await ask('cloth=nowhere')).body).toEqual([]);
+  expect((await ask(`cloth=${'x'.repeat(80)}`)).status).toBe(400);
 });

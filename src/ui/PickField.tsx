@@ -8,8 +8,8 @@ interface Props {
   readonly label: string;
   readonly value: string;
   readonly options: readonly { readonly id: string; readonly name: string }[];
-  /** What choosing nothing is called. */
-  readonly empty: string;
+  /** What choosing nothing is called; where that is not said, something is always chosen. */
+  readonly empty?: string;
   readonly onChange: (id: string) => void;
   readonly fault?: string | undefined;
 }
@@ -26,7 +26,7 @@ export function PickField({ label, value, options, empty, onChange, fault }: Pro
         input={<OutlinedInput label={label} notched />}
         inputProps={fault ? { 'aria-describedby': helpIdOf(id) } : {}}
       >
-        <option value="">{empty}</option>
+        {empty !== undefined && <option value="">{empty}</option>}
         {value !== '' && !options.some(({ id: known }) => known === value) && (
           <option value={value}>no longer here: choose another</option>
         )}

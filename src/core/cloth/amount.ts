@@ -49,15 +49,18 @@ export function amountCheck(inputs: AmountInputs, cloth: Cloth): CheckPlan[] {
 }
 
 /** The length of the kept layout, unwashed. */
-const laidLength = (book: Ledger, { keptOn, lengthMm }: KeptLayout, cloth: Cloth): Explained =>
+const laidLength = (book: Ledger, { keptOn, lengthMm, shareMm }: KeptLayout, cloth: Cloth): Explained =>
   book.work('amount.length', {
     label: 'length of cloth it takes, as it is laid out',
     unit: 'mm',
     mark: 'D',
-    note: `Laid out on ${keptOn}.`,
+    note:
+      shareMm === undefined
+        ? `Laid out on ${keptOn}.`
+        : `Laid out with other garments on ${keptOn}: its share, by area.`,
     formula: 'L / (1 + change)',
     terms: {
-      L: leaf('length the pieces take, laid out', lengthMm, 'mm', 'own record'),
+      L: leaf('length the pieces take, laid out', shareMm ?? lengthMm, 'mm', 'own record'),
       change: washChange(book, cloth, 'along'),
     },
   });

@@ -4,6 +4,7 @@ import {
   flag,
   id,
   lengthMm,
+  list,
   map,
   numberOf,
   optional,
@@ -41,6 +42,17 @@ export const layoutSpec = record('Layout', {
   unmatched: optional(flag('Print not matched')),
   foldMm: optional(lengthMm('Folded, the fold so far from the left selvedge', 10, 2000)),
   lengthMm: lengthMm('Length it takes', 1, 200_000),
+  /** Of several garments: the part of that length which counts for this one, the others on it, and the one that keeps it all. */
+  shareMm: optional(lengthMm('Its share of that length', 0, 200_000)),
+  with: optional(
+    list(
+      'Together with',
+      record('Garment', { garmentId: id('the garment'), basis: text('Sign', 1, 40) }),
+      1,
+      4,
+    ),
+  ),
+  within: optional(id('the garment it is laid out with')),
   apart: optional(flag('Every piece lies by itself on the cloth')),
   basis: text('Sign of what it was laid out of', 1, 40),
   shelvedOn: optional(date('What was left over went back on the shelf')),

@@ -30,15 +30,13 @@ const outline = [
 ];
 const on = { widthMm: 400, cutWith: 'rotary' as const, holes: holesOf(outline, 400) };
 const small = {
-  id: 'small',
-  name: 'Small',
+  record: { id: 'small', facts: { name: 'Small' } },
   cloths: [
     { role: 'outer' as const, pieces: [piece('Strap', 80, 280), piece('Gusset', 90, 60, 2)], unknown: 0 },
   ],
 };
 const large = {
-  id: 'large',
-  name: 'Large',
+  record: { id: 'large', facts: { name: 'Large' } },
   cloths: [
     {
       role: 'band' as const,

@@ -6,8 +6,7 @@ import { toLayOut } from './toLayOut';
 
 /** A garment whose pieces may fit into a leftover. */
 interface Planned {
-  readonly id: string;
-  readonly name: string;
+  readonly record: { readonly id: string; readonly facts: { readonly name: string } };
   readonly cloths: readonly {
     readonly role: ClothRole;
     readonly pieces: readonly ClothPiece[];
@@ -18,7 +17,7 @@ interface Planned {
 
 /** Something that is tried: all that a garment takes of a cloth, or one piece of it as often as it is cut. */
 export interface Try {
-  readonly garment: Pick<Planned, 'id' | 'name'>;
+  readonly garment: Planned['record'];
   readonly role: ClothRole;
   /** The piece; all of them where nothing is said. */
   readonly label?: string;
@@ -34,9 +33,8 @@ export function intoLeftover(garments: readonly Planned[], on: LaidOn, areaMm2: 
     const asked = areaOfPieces(pieces) <= areaMm2 ? toLayOut(pieces, on) : undefined;
     return asked?.ok ? asked.problem : undefined;
   };
-  const tries = garments.flatMap(({ id, name, cloths }) =>
+  const tries = garments.flatMap(({ record: garment, cloths }) =>
     cloths.flatMap(({ role, pieces, unknown }): readonly Try[] => {
-      const garment = { id, name };
       const all = unknown === 0 && pieces.length > 1 ? problemOf(pieces) : undefined;
       const each = pieces.flatMap((piece): readonly Try[] => {
         const problem = problemOf([piece]);
@@ -50,7 +48,7 @@ export function intoLeftover(garments: readonly Planned[], on: LaidOn, areaMm2: 
 
 /** What fits, by garment: all that it takes of a cloth, or single pieces. */
 export interface Fitting {
-  readonly garment: Planned['id'];
+  readonly garment: string;
   readonly name: string;
   readonly whole: readonly ClothRole[];
   readonly pieces: readonly string[];
@@ -63,7 +61,7 @@ export function fitting(
   lengthMm: number,
 ): readonly Fitting[] {
   const fits = tries.filter(({ problem }) => (layouts.get(problem)?.lengthMm ?? Infinity) <= lengthMm);
-  const garments = [...new Map(fits.map(({ garment }) => [garment.id, garment.name]))];
+  const garments = [...new Map(fits.map(({ garment }) => [garment.id, garment.facts.name]))];
   return garments.map(([garment, name]): Fitting => {
     const mine = fits.filter((one) => one.garment.id === garment);
     const whole = mine.filter(({ label }) => label === undefined).map(({ role }) => role);

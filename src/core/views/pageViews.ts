@@ -81,8 +81,7 @@ export interface GarmentView {
 
 /** A garment with what is cut of it from cloth. */
 export interface GarmentOnCloth {
-  readonly id: string;
-  readonly name: string;
+  readonly record: StoredRecord<'garment'>;
   /** See `layoutBasis`. */
   readonly basis: string;
   readonly cloths: readonly {

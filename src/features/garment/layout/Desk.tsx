@@ -1,9 +1,10 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { createLedger } from '@/core/explain/ledger';
 import { newCloth, type Cloth, type ClothDirection } from '@/core/facts/cloth';
-import { nameOf, type Placement } from '@/core/layout/problem';
+import { nameOf, type LayoutProblem, type Placement } from '@/core/layout/problem';
+import type { Beside } from '@/core/onCloth/together';
 import { planBuying } from '@/core/onCloth/buy';
 import type { OnShelf } from '@/core/onCloth/changedWays';
 import { inCuttingOrder, tickChanges } from '@/core/onCloth/cutCopies';
@@ -36,11 +37,14 @@ interface Props {
   readonly using: Using;
   /** The cloths of the household. */
   readonly shelf: readonly OnShelf[];
+  /** Other garments on it, whose pieces `on` has too; and how those are chosen, once a layout is known. */
+  readonly beside: readonly Beside[];
+  readonly together: (laidMm: number, problem: LayoutProblem) => ReactNode;
   readonly onRotary: () => void;
 }
 
 /** One cloth of a garment: its layout as it was kept, or as it is found. */
-export function Desk({ on, using, shelf, onRotary }: Props) {
+export function Desk({ on, using, beside, shelf, together, onRotary }: Props) {
   const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
   const { widthMm, cutWith, unmatched, shelved } = using;
   const lies = useMemo(
@@ -64,18 +68,20 @@ export function Desk({ on, using, shelf, onRotary }: Props) {
       lies={lies}
       problem={asked.problem}
       using={{ ...using, widthMm: widthMm as number }}
+      beside={beside}
       shelf={shelf}
+      together={together}
       onRotary={onRotary}
     />
   );
 }
 
-interface LaidProps extends OnDesk, Pick<Props, 'shelf' | 'onRotary'> {
+interface LaidProps extends OnDesk, Pick<Props, 'shelf' | 'together' | 'onRotary'> {
   readonly cloth: Cloth;
   readonly lies: LaidOn;
 }
 
-function Laid({ cloth, lies, shelf, onRotary, ...props }: LaidProps) {
+function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
   const { on, problem, using } = props;
   const { widthMm, cutWith } = using;
   const { unit } = useUnit();
@@ -238,6 +244,7 @@ function Laid({ cloth, lies, shelf, onRotary, ...props }: LaidProps) {
               }}
             />
           )}
+          {shown && together(shown.lengthMm, problem)}
           <OtherWidths pieces={on.pieces} cloth={cloth} using={using} />
         </>
       )}

@@ -7,6 +7,8 @@ import { cutCopies, rowsOfCopies } from '@/core/onCloth/cutCopies';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
 import { factsOfLayout, keptPlacements } from '@/core/onCloth/keptLayout';
 import type { Using } from '@/core/onCloth/laidOn';
+import { keptByEach, type Beside } from '@/core/onCloth/together';
+import { useRecords } from '@/features/records/RecordsProvider';
 import { useGarment } from '../page/useGarment';
 
 /** What is laid out: one cloth of a garment, and how that is used. */
@@ -14,12 +16,15 @@ export interface OnDesk {
   readonly on: OnCloth;
   readonly problem: LayoutProblem;
   readonly using: Using & { readonly widthMm: number };
+  /** Other garments that lie on it too; `on` has their pieces already. */
+  readonly beside: readonly Beside[];
 }
 
 /** The layout that was kept of these pieces on this width, and how to keep another in its place. */
-export function useKept({ on, problem, using }: OnDesk) {
+export function useKept({ on, problem, using, beside }: OnDesk) {
+  const records = useRecords();
   const { widthMm, cutWith, unmatched = false } = using;
-  const { garment, facts, plan, set, today } = useGarment();
+  const { id, garment, facts, plan, set, today } = useGarment();
   const rows = useMemo(() => rowsOfCopies(on.pieces, plan), [on.pieces, plan]);
   const { role } = on;
   const saved = garment.layouts?.[role];
@@ -59,7 +64,16 @@ export function useKept({ on, problem, using }: OnDesk) {
       before: saved,
       foldMm: foldMm ?? (same ? saved?.foldMm : undefined),
     });
-    set(label, { [`layouts.${role}`]: next });
+    const own = on.pieces.slice(
+      0,
+      on.pieces.length - beside.reduce((sum, { pieces }) => sum + pieces.length, 0),
+    );
+    const each = keptByEach(next, { ownId: id, own, others: beside });
+    set(label, { [`layouts.${role}`]: each.own });
+    for (const { garmentId, role: theirRole, kept: theirs } of each.others)
+      records.set('garment', garmentId, `${label}, with ${garment.name}`, {
+        [`layouts.${theirRole}`]: theirs,
+      });
   };
   const forget = () => set('Layout put away', { [`layouts.${role}`]: null });
   return { kept, keep, forget, rows };

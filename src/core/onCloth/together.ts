@@ -1,0 +1,89 @@
+import type { ClothRole, KeptLayout, Place } from '../facts/layout';
+import { areaOfPieces } from '../layout/problem';
+import type { ClothPiece } from './garmentPieces';
+
+/** Another garment on the same cloth, by the order in which it was chosen. */
+export interface Beside {
+  readonly garmentId: string;
+  readonly name: string;
+  /** As which of its cloths. */
+  readonly role: ClothRole;
+  readonly basis: string;
+  readonly pieces: readonly ClothPiece[];
+}
+
+/** What another garment keeps of it. */
+interface KeptBeside {
+  readonly garmentId: string;
+  readonly role: ClothRole;
+  readonly kept: KeptLayout;
+}
+
+const prefixOf = (nth: number): string => `w${nth}_`;
+
+/** Pieces of a garment and of others, each with an id of its own, the others’ with the name of their garment; those are on other tickets. */
+export const joinedPieces = (own: readonly ClothPiece[], others: readonly Beside[]): readonly ClothPiece[] =>
+  others.length === 0
+    ? own
+    : [
+        ...own,
+        ...others.flatMap(({ name, pieces }, nth) =>
+          pieces.map((piece) => ({
+            ...piece,
+            id: `${prefixOf(nth)}${piece.id}`,
+            label: `${piece.label} (${name})`,
+            rows: [],
+          })),
+        ),
+      ];
+
+/**
+ * A layout of several garments as each of them keeps it: the first all of it, every other its own pieces and where the
+ * whole is. Each counts its share of the length, by the area of its pieces, so that the shares are the whole.
+ */
+export function keptByEach(
+  whole: KeptLayout,
+  {
+    ownId,
+    own,
+    others,
+  }: {
+    readonly ownId: string;
+    readonly own: readonly ClothPiece[];
+    readonly others: readonly Beside[];
+  },
+): { readonly own: KeptLayout; readonly others: readonly KeptBeside[] } {
+  if (others.length === 0) return { own: whole, others: [] };
+  const areas = [own, ...others.map(({ pieces }) => pieces)].map(areaOfPieces);
+  const allMm2 = areas.reduce((sum, area) => sum + area, 0);
+  const shareOf = (nth: number): number => (whole.lengthMm * (areas[nth] ?? 0)) / allMm2;
+  return {
+    own: {
+      ...whole,
+      shareMm: shareOf(0),
+      with: others.map(({ garmentId, basis }) => ({ garmentId, basis })),
+    },
+    others: others.map(({ garmentId, role, basis }, nth) => ({
+      garmentId,
+      role,
+      kept: {
+        ...whole,
+        basis,
+        shareMm: shareOf(nth + 1),
+        within: ownId,
+        places: placesOf(whole, prefixOf(nth)),
+      },
+    })),
+  };
+}
+
+function placesOf({ places }: KeptLayout, prefix: string): Readonly<Record<string, Place>> {
+  return Object.fromEntries(
+    Object.entries(places)
+      .filter(([, { piece }]) => piece.startsWith(prefix))
+      .map(([key, place]) => [
+        key.slice(prefix.length),
+        { ...place, piece: place.piece.slice(prefix.length) },
+      ]),
+  );
+}
