@@ -51,7 +51,7 @@ export function OneCloth({ on, shelf, children }: Props) {
   const together = chosen ?? kept?.with?.map(({ garmentId }) => garmentId) ?? NONE;
   const others = useOthers(garment[`${on.role}ClothId`], id, together);
   const { beside } = others;
-  const all = useMemo(() => ({ ...on, pieces: joinedPieces(on.pieces, beside) }), [on, beside]);
+  const pieces = useMemo(() => joinedPieces(on.pieces, beside), [on.pieces, beside]);
   const faults = directionFaults(on, plan);
   return (
     <div className={styles.page} style={{ marginTop: 18 }}>
@@ -99,7 +99,7 @@ export function OneCloth({ on, shelf, children }: Props) {
         <p aria-busy={others.trouble === undefined}>{others.trouble ?? 'Looking up the other garments…'}</p>
       ) : (
         <Desk
-          on={all}
+          on={{ ...on, pieces }}
           beside={beside}
           shelf={shelf}
           using={{ widthMm, cutWith, unmatched, shelved }}

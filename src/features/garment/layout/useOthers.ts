@@ -1,5 +1,5 @@
 'use client';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { Beside } from '@/core/onCloth/together';
 import type { GarmentOnCloth } from '@/core/views/pageViews';
 import { RequestRefused, request } from '@/features/records/api';
@@ -13,6 +13,11 @@ export function useOthers(clothId: string | undefined, ownId: string, chosen: re
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
   const [asked, setAsked] = useState(false);
   const open = useOpenRecord();
+  // It is another one after every change of a record; nothing is looked up again for that.
+  const opener = useRef(open);
+  useEffect(() => {
+    opener.current = open;
+  });
   const wanted = clothId !== undefined && (asked || chosen.length > 0);
   useEffect(() => {
     if (!wanted) return;
@@ -25,7 +30,7 @@ export function useOthers(clothId: string | undefined, ownId: string, chosen: re
           `/api/cloth-pieces?${query.toString()}`,
         );
         if (left) return;
-        for (const { record } of found) open(record);
+        for (const { record } of found) opener.current(record);
         setKnown(found);
       } catch (error) {
         if (!(error instanceof RequestRefused)) throw error;
@@ -36,7 +41,7 @@ export function useOthers(clothId: string | undefined, ownId: string, chosen: re
     return () => {
       left = true;
     };
-  }, [wanted, clothId, ownId, open]);
+  }, [wanted, clothId, ownId]);
   const beside = useMemo(
     () =>
       chosen.flatMap((id): readonly Beside[] => {
