@@ -7,7 +7,7 @@ import { clothRoles, type ClothRole } from '@/core/facts/layout';
 import { kindOf } from '@/core/garments/kindOf';
 import { inCuttingOrder, rowsOfCopies } from '@/core/onCloth/cutCopies';
 import { piecesOnCloth } from '@/core/onCloth/garmentPieces';
-import { keptPlacements, usingOf } from '@/core/onCloth/keptLayout';
+import { keptPlacements, usingOf, withCut } from '@/core/onCloth/keptLayout';
 import { laidOn } from '@/core/onCloth/laidOn';
 import { layoutDrawing } from '@/core/onCloth/layoutDrawing';
 import { toLayOut } from '@/core/onCloth/toLayOut';
@@ -30,7 +30,7 @@ interface Asked {
   readonly unit: UnitSystem;
 }
 
-const asked = Joi.object<Asked>({
+const asking = Joi.object<Asked>({
   role: Joi.string()
     .valid(...clothRoles)
     .default('outer'),
@@ -45,7 +45,7 @@ const asked = Joi.object<Asked>({
 export async function garmentLayout(db: Database, id: string, query: URLSearchParams): Promise<Response> {
   const garment = garmentHere(db, id);
   if (!garment) return garmentGone();
-  const { value, error } = asked.validate(Object.fromEntries(query));
+  const { value, error } = asking.validate(Object.fromEntries(query));
   if (error)
     return refusal(
       400,
@@ -60,9 +60,10 @@ export async function garmentLayout(db: Database, id: string, query: URLSearchPa
   const kept = facts.garment.layouts?.[value.role];
   const on = piecesOnCloth(inputs).find(({ role }) => role === value.role);
   const cloth = on?.cloth ?? newCloth('cloth');
-  const problem = on && kept ? toLayOut(on.pieces, laidOn(cloth, usingOf(kept))) : undefined;
-  const laid = problem?.ok && kept ? keptPlacements(problem.problem, kept) : undefined;
-  if (!on || !kept || !laid || !problem?.ok)
+  const asked = on && kept ? toLayOut(on.pieces, laidOn(cloth, usingOf(kept))) : undefined;
+  const problem = asked?.ok ? withCut(asked.problem, kept) : undefined;
+  const laid = problem && kept ? keptPlacements(problem, kept) : undefined;
+  if (!on || !kept || !laid || !problem)
     return refusal(
       409,
       'not-laid',
@@ -70,16 +71,24 @@ export async function garmentLayout(db: Database, id: string, query: URLSearchPa
     );
   const { layout } = laid;
   const rows = rowsOfCopies(on.pieces, plan);
-  const { widthMm } = problem.problem;
+  const { widthMm, asCut } = problem;
   const printed = paperPieces(inputs, { nested: false, bands: false, opened: true });
-  const drawing = layoutDrawing({ pieces: on.pieces, printed, layout, widthMm, cloth: cloth.name, rows });
+  const drawing = layoutDrawing({
+    pieces: on.pieces,
+    asCut,
+    printed,
+    layout,
+    widthMm,
+    cloth: cloth.name,
+    rows,
+  });
   const { name } = facts.garment;
   switch (value.as) {
     case 'pdf': {
       const sheet = await cuttingSheet({
         drawing,
         head: { garment: name, cloth: cloth.name, date: onDate, wearer: facts.wearer?.name },
-        order: inCuttingOrder(on.pieces, layout.placements),
+        order: inCuttingOrder(problem, layout.placements),
         pieces: on.pieces,
         rows,
         numbers: plan.numbers,

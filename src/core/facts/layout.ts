@@ -31,6 +31,14 @@ const placeSpec = record('Place of a piece', {
   faceDown: optional(flag('Face down')),
   pinned: optional(flag('Stays where it lies')),
   cutOn: optional(date('Cut on')),
+  outline: optional(
+    list(
+      'Outline as it was cut',
+      record('Point', { x: lengthMm('Across', -20_000, 20_000), y: lengthMm('Along', -20_000, 20_000) }),
+      3,
+      2000,
+    ),
+  ),
 });
 export type Place = FactsOf<typeof placeSpec>;
 

@@ -65,7 +65,7 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
 /** What is wrong with the copies that are pinned, before anything else is laid. */
 export function pinnedFaults(problem: LayoutProblem): readonly LayoutFault[] {
   const { pieces, pinned = [] } = problem;
-  const faults = layoutFaults(problem, { placements: pinned, lengthMm: lengthOf(pieces, pinned) });
+  const faults = layoutFaults(problem, { placements: pinned, lengthMm: lengthOf(problem, pinned) });
   return [
     ...faults.filter(({ kind }) => kind !== 'count' && kind !== 'face'),
     ...pinned.flatMap((one): readonly LayoutFault[] => {

@@ -158,8 +158,8 @@ test('two exchange the middles of their boxes, the rest stays', () => {
 });
 
 test('the cloth is as long as the lowest corner', () => {
-  expect(lengthOf(problem.pieces, [at('front', 0, 100, 180), at('band', 0, 40)])).toBeCloseTo(100, 9);
-  expect(lengthOf(problem.pieces, [])).toBe(0);
+  expect(lengthOf(problem, [at('front', 0, 100, 180), at('band', 0, 40)])).toBeCloseTo(100, 9);
+  expect(lengthOf(problem, [])).toBe(0);
 });
 
 test('60 pieces: the hand knows what it lies on wherever it is', () => {

@@ -55,11 +55,22 @@ export interface LayoutProblem {
   readonly fold?: boolean;
   /** Copies that stay where they lie. */
   readonly pinned?: readonly Placement[];
+  /** The outlines of copies that are cut, by name, whatever their pieces are now. */
+  readonly asCut?: ReadonlyMap<string, readonly Point[]> | undefined;
   /** How its print repeats. */
   readonly repeat?: Repeat | undefined;
   /** Where there is no cloth, rings without holes that run clockwise: what was cut from it before. */
   readonly holes?: Rings;
 }
+
+/** Pieces, and what they were when they were cut. */
+type LaidPieces = Pick<LayoutProblem, 'pieces' | 'asCut'>;
+
+/** The outline of a copy: as it was cut, or as its piece is now. */
+export const outlineOf = (
+  { pieces, asCut }: LaidPieces,
+  one: Pick<Placement, 'piece' | 'copy'>,
+): readonly Point[] => asCut?.get(nameOf(one)) ?? pieces.find(({ id }) => id === one.piece)?.ring ?? [];
 
 /** The area of all copies together, mm². */
 export const areaOfPieces = (pieces: readonly LayoutPiece[]): number =>
@@ -77,17 +88,12 @@ export function liesFaceDown({ mirrored }: LayoutPiece, copy: number): boolean |
 }
 
 /** What is cut of a copy where it lies, clockwise as it is seen; empty where there is no such piece. */
-export function ringAt(
-  { pieces }: { readonly pieces: readonly LayoutPiece[] },
-  one: Placement,
-): readonly Point[] {
-  const ring = pieces.find(({ id }) => id === one.piece)?.ring ?? [];
-  return clockwise(ring.map(placed(one)));
-}
+export const ringAt = (laid: LaidPieces, one: Placement): readonly Point[] =>
+  clockwise(outlineOf(laid, one).map(placed(one)));
 
 /** How long the cloth has to be for pieces where they lie, mm. */
-export const lengthOf = (pieces: readonly LayoutPiece[], placements: readonly Placement[]): number =>
-  placements.reduce((most, one) => Math.max(most, ...ringAt({ pieces }, one).map(({ y }) => y)), 0);
+export const lengthOf = (laid: LaidPieces, placements: readonly Placement[]): number =>
+  placements.reduce((most, one) => Math.max(most, ...ringAt(laid, one).map(({ y }) => y)), 0);
 
 /** Whether the edge that was at its left as it is drawn is there still. */
 export const foldAtLeft = ({ turn, mirrored }: Pick<Placement, 'turn' | 'mirrored'>): boolean =>

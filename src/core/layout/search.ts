@@ -312,7 +312,7 @@ class Search {
         mirrored,
       };
     });
-    const layout = { placements, lengthMm: Math.max(boxesMm, lengthOf(this.problem.pieces, placements)) };
+    const layout = { placements, lengthMm: Math.max(boxesMm, lengthOf(this.problem, placements)) };
     if (this.best && this.best.lengthMm <= layout.lengthMm) return true;
     if (layoutFaults(this.problem, layout).length > 0) return false;
     this.best = layout;

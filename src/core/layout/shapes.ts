@@ -5,6 +5,7 @@ import {
   foldAtLeft,
   FULL_TURN,
   liesFaceDown,
+  outlineOf,
   placed,
   type LayoutPiece,
   type LayoutProblem,
@@ -95,7 +96,10 @@ export class Shapes {
     return Array.from({ length: piece.count }, (_, nth) => {
       const copy = nth + 1;
       const pinned = this.problem.pinned?.find((one) => one.piece === piece.id && one.copy === copy);
-      if (pinned) return { piece, copy, shapes: [this.shape(piece, pinned, pinned)] };
+      if (pinned) {
+        const ring = outlineOf(this.problem, pinned);
+        return { piece, copy, shapes: [this.shape({ ...piece, ring }, pinned, pinned)] };
+      }
       const faceDown = liesFaceDown(piece, copy);
       const shapes = faceDown === undefined ? either : faceDown ? over : drawn;
       return { piece, copy, shapes };

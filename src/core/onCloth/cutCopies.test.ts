@@ -3,14 +3,16 @@ import { applyChanges } from '../facts/change';
 import { findFaults } from '../facts/faults';
 import { garmentSpec, type Garment } from '../facts/garment';
 import { kindOf } from '../garments/kindOf';
+import { areaOfRings } from '../geometry/clip';
 import { rectangle } from '../geometry/ring';
-import { nameOf, type Placement } from '../layout/problem';
+import { layoutFaults } from '../layout/check';
+import { nameOf, ringAt, type LayoutProblem, type Placement } from '../layout/problem';
 import { Searching } from '../layout/progress';
 import { planGarment } from '../plan/planGarment';
 import type { TicketRow } from '../ticket/types';
 import { cutCopies, inCuttingOrder, labelOf, rowsOfCopies, tickChanges } from './cutCopies';
 import { piecesOnCloth } from './garmentPieces';
-import { factsOfLayout } from './keptLayout';
+import { factsOfLayout, withCut } from './keptLayout';
 import { toLayOut } from './toLayOut';
 
 const facts = demoFact('encore');
@@ -34,7 +36,11 @@ const frozen = (row: TicketRow) => ({ cutOn: '2026-11-30', ...(row.length ? { le
 const of = (name: string) => placements.find((one) => nameOf(one) === name) as Placement;
 const cutOf = (garment: Garment) => cutCopies({ garment, role: 'outer', placements, rows });
 const ticked = (garment: Garment, name: string, cut: boolean): Garment => {
-  const changes = tickChanges({ garment, role: 'outer', placements, rows }, of(name), { cut, frozen });
+  const changes = tickChanges({ garment, role: 'outer', placements, rows }, of(name), {
+    cut,
+    frozen,
+    laid: { pieces },
+  });
   return applyChanges(
     garment,
     Object.entries(changes).map(([path, value]) => ({ path, value })),
@@ -82,7 +88,11 @@ test('a row of two copies is ticked with the last of them', () => {
     applyChanges(
       garment,
       Object.entries(
-        tickChanges({ garment, role: 'outer', placements, rows: both }, of(name), { cut, frozen }),
+        tickChanges({ garment, role: 'outer', placements, rows: both }, of(name), {
+          cut,
+          frozen,
+          laid: { pieces },
+        }),
       ).map(([path, value]) => ({ path, value })),
     );
   const one = tick(start, 'front 1', true);
@@ -104,11 +114,41 @@ test('they are cut from the beginning of the cloth on, from left to right, where
     turn,
     mirrored: false,
   });
-  const order = inCuttingOrder(squares, [at(1, 0, 300), at(2, 400, 100, 180), at(3, 0, 0)]);
+  const order = inCuttingOrder({ pieces: squares }, [at(1, 0, 300), at(2, 400, 100, 180), at(3, 0, 0)]);
   expect(order.map(({ copy }) => copy)).toEqual([3, 2, 1]);
   // What begins nearly level is one row.
-  const row = inCuttingOrder(squares, [at(1, 300, 0), at(2, 0, 3), at(3, 150, 9)]);
+  const row = inCuttingOrder({ pieces: squares }, [at(1, 300, 0), at(2, 0, 3), at(3, 150, 9)]);
   expect(row.map(({ copy }) => copy)).toEqual([2, 3, 1]);
+});
+
+test('what is cut keeps its outline: later changes of the plan, and other places of the rest, leave it as it was', () => {
+  const one = ticked(start, 'front 1', true);
+  const kept = one.layouts!.outer!;
+  expect(findFaults(garmentSpec, one)).toEqual([]);
+  // The plan becomes another: every piece a third larger.
+  const larger = {
+    ...asked.problem,
+    pieces: asked.problem.pieces.map((piece) => ({
+      ...piece,
+      ring: piece.ring.map(({ x, y }) => ({ x: 1.3 * x, y: 1.3 * y })),
+    })),
+  };
+  const stays = withCut(larger, kept);
+  const front = of('front 1');
+  const area = (problem: LayoutProblem, name: string) => areaOfRings([ringAt(problem, of(name))]);
+  expect(area(stays, 'front 1') / area(asked.problem, 'front 1')).toBeCloseTo(1, 3);
+  expect(area(stays, 'back 1') / area(asked.problem, 'back 1')).toBeCloseTo(1.69, 3);
+  const { best } = new Searching(stays, 1).goOn(({ steps }) => steps < 20);
+  expect(layoutFaults(stays, best!)).toEqual([]);
+  const again = best!.placements.find((place) => nameOf(place) === 'front 1')!;
+  expect([again.x, again.y, again.turn]).toEqual([
+    expect.closeTo(front.x, 5),
+    expect.closeTo(front.y, 5),
+    front.turn,
+  ]);
+  // Taken back, it is a piece of the plan again; and without a cut the problem is the same.
+  expect(withCut(larger, ticked(one, 'front 1', false).layouts!.outer)).toBe(larger);
+  expect(withCut(larger, undefined)).toBe(larger);
 });
 
 test('a label says which it is, that it lies face down, and where only a rectangle stands in', () => {

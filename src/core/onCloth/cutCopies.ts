@@ -1,8 +1,10 @@
 import { getNumber } from '../explain/ledger';
 import type { Cut, Garment } from '../facts/garment';
 import type { ClothRole } from '../facts/layout';
+import { simplified } from '../geometry/clip';
+import { point, type Point } from '../geometry/point';
 import { boundsOfPoints, type Bounds } from '../geometry/ring';
-import { nameOf, ringAt, type LayoutPiece, type Placement } from '../layout/problem';
+import { nameOf, outlineOf, ringAt, type LayoutProblem, type Placement } from '../layout/problem';
 import type { GarmentPlan } from '../plan/types';
 import type { TicketRow } from '../ticket/types';
 import type { ClothPiece } from './garmentPieces';
@@ -63,7 +65,16 @@ export const cutCopies = (cutting: Cutting): ReadonlySet<string> =>
 export function tickChanges(
   cutting: Cutting,
   copy: Placement,
-  { cut, frozen }: { readonly cut: boolean; readonly frozen: (row: TicketRow) => Cut },
+  {
+    cut,
+    frozen,
+    laid,
+  }: {
+    readonly cut: boolean;
+    readonly frozen: (row: TicketRow) => Cut;
+    /** What is laid out: outlines are kept as they are cut. */
+    readonly laid: Pick<LayoutProblem, 'pieces' | 'asCut'>;
+  },
 ): Readonly<Record<string, unknown>> {
   const { garment, role, placements, rows } = cutting;
   const row = rows.get(nameOf(copy));
@@ -72,10 +83,16 @@ export function tickChanges(
   const isCut = (one: Placement): boolean => (one === copy ? cut : before.has(nameOf(one)));
   const whole = row !== undefined && mine.every(isCut);
   const cutOn = row ? frozen(row).cutOn : undefined;
-  const ticks = mine.map((one): readonly [string, unknown] => [
-    `layouts.${role}.places.${placeKey(one)}.cutOn`,
-    isCut(one) ? (tickedOn(cutting, one) ?? cutOn) : null,
-  ]);
+  const ticks = mine.flatMap((one): readonly (readonly [string, unknown])[] => {
+    const at = `layouts.${role}.places.${placeKey(one)}`;
+    if (!isCut(one)) return [`${at}.cutOn`, `${at}.outline`].map((path) => [path, null]);
+    const known = tickedOn(cutting, one);
+    if (known !== undefined) return [];
+    return [
+      [`${at}.cutOn`, cutOn],
+      [`${at}.outline`, keptOutline(outlineOf(laid, one))],
+    ];
+  });
   const known = row && garment.cuts[row.id] !== undefined;
   return {
     ...Object.fromEntries(ticks),
@@ -84,15 +101,24 @@ export function tickChanges(
   };
 }
 
+/** Of an outline that is kept, how far a corner may lie off, and to what its corners are rounded, mm. */
+const OFF_MM = 0.05;
+const FINEST_MM = 0.01;
+
+const keptOutline = (ring: readonly Point[]): readonly Point[] =>
+  simplified(ring, OFF_MM).map(({ x, y }) =>
+    point(Math.round(x / FINEST_MM) * FINEST_MM, Math.round(y / FINEST_MM) * FINEST_MM),
+  );
+
 /** Pieces that begin so near to each other along the cloth are cut from left to right, mm. */
 const SAME_ROW_MM = 50;
 
 /** In the order they are cut: from the beginning of the cloth on, from the left edge to the right. */
 export function inCuttingOrder(
-  pieces: readonly LayoutPiece[],
+  laid: Pick<LayoutProblem, 'pieces' | 'asCut'>,
   placements: readonly Placement[],
 ): readonly Placement[] {
-  const corner = new Map(placements.map((one) => [one, boundsOfPoints(ringAt({ pieces }, one))]));
+  const corner = new Map(placements.map((one) => [one, boundsOfPoints(ringAt(laid, one))]));
   const of = (one: Placement) => corner.get(one) as Bounds;
   const row = (one: Placement): number => Math.round(of(one).top / SAME_ROW_MM);
   return placements.toSorted((a, b) => row(a) - row(b) || of(a).left - of(b).left);

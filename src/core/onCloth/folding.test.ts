@@ -91,7 +91,7 @@ test.each([
       const layouts = laid(folding);
       expect(layoutFaults(folding.doubled, layouts.doubled)).toEqual([]);
       const placements = unfolded(pieces, folding, layouts);
-      const lengthMm = lengthOf(pieces, placements);
+      const lengthMm = lengthOf({ pieces }, placements);
       expect(layoutFaults(asked.problem, { placements, lengthMm })).toEqual([]);
       expect(lengthMm).toBeCloseTo(Math.max(layouts.doubled.lengthMm, layouts.single?.lengthMm ?? 0), 1);
       // What is not on the fold keeps half a gap from it on either side.
@@ -116,7 +116,7 @@ test.each(['encore', 'cartwheel', 'confetti', 'somersault', 'rehearsal', 'spring
     expect(ways.length).toBeGreaterThan(0);
     for (const folding of ways) {
       const placements = unfolded(on!.pieces, folding, laid(folding));
-      const lengthMm = lengthOf(on!.pieces, placements);
+      const lengthMm = lengthOf(on!, placements);
       expect(layoutFaults(asked.problem, { placements, lengthMm })).toEqual([]);
     }
   },

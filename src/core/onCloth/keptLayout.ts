@@ -56,7 +56,7 @@ export function factsOfLayout(
       ...cutOf(before?.places[placeKey(one)]),
     },
   ]);
-  const lengthMm = Math.max(1, lengthOf(problem.pieces, placements));
+  const lengthMm = Math.max(1, lengthOf(problem, placements));
   const apart = layoutFaults(problem, { placements, lengthMm }).length === 0;
   return {
     ...keeping,
@@ -69,29 +69,50 @@ export function factsOfLayout(
   };
 }
 
-const cutOf = (before: Place | undefined): Pick<Place, 'cutOn'> =>
-  before?.cutOn === undefined ? {} : { cutOn: before.cutOn };
+const cutOf = (before: Place | undefined): Pick<Place, 'cutOn' | 'outline'> =>
+  before?.cutOn === undefined
+    ? {}
+    : { cutOn: before.cutOn, ...(before.outline ? { outline: before.outline } : {}) };
+
+const placementOf = ({ piece, copy, xMm, yMm, turn, faceDown = false }: Place): Placement => ({
+  piece,
+  copy,
+  x: xMm,
+  y: yMm,
+  turn,
+  mirrored: faceDown,
+});
+
+/**
+ * A problem in which what is cut stays as it was cut and where: with the outlines that were kept then, whatever its pieces
+ * have become since. The same problem where nothing is cut.
+ */
+export function withCut(problem: LayoutProblem, kept: Pick<KeptLayout, 'places'> | undefined): LayoutProblem {
+  const known = new Map(problem.pieces.map(({ id, count }) => [id, count]));
+  const cut = Object.values(kept?.places ?? {}).filter(
+    ({ piece, copy, outline }) => outline && copy <= (known.get(piece) ?? 0),
+  );
+  if (cut.length === 0) return problem;
+  return {
+    ...problem,
+    asCut: new Map(cut.map((place) => [nameOf(place), place.outline ?? []])),
+    pinned: cut.map(placementOf),
+  };
+}
 
 /** A kept layout of the pieces there are now, and the names of those that stay; nothing where some of them have no place in it. */
 export function keptPlacements(
-  { pieces }: LayoutProblem,
+  problem: LayoutProblem,
   { places }: KeptLayout,
 ): { readonly layout: Layout; readonly pinned: ReadonlySet<string> } | undefined {
-  const found = pieces.flatMap(({ id, count }) =>
+  const found = problem.pieces.flatMap(({ id, count }) =>
     Array.from({ length: count }, (_, nth) => places[placeKey({ piece: id, copy: nth + 1 })]),
   );
   if (found.length === 0 || found.some((one) => !one)) return undefined;
-  const placements = (found as readonly Place[]).map(({ piece, copy, xMm, yMm, turn, faceDown = false }) => ({
-    piece,
-    copy,
-    x: xMm,
-    y: yMm,
-    turn,
-    mirrored: faceDown,
-  }));
+  const placements = (found as readonly Place[]).map(placementOf);
   const pinned = (found as readonly Place[]).filter((one) => one.pinned).map((one) => nameOf(one));
   return {
-    layout: { placements, lengthMm: lengthOf(pieces, placements) },
+    layout: { placements, lengthMm: lengthOf(problem, placements) },
     pinned: new Set(pinned),
   };
 }

@@ -1,6 +1,6 @@
-import { point } from '../geometry/point';
+import { point, type Point } from '../geometry/point';
 import { boundsOfPoints, rectangle } from '../geometry/ring';
-import { nameOf, placed, ringAt, type Layout } from '../layout/problem';
+import { nameOf, outlineOf, placed, ringAt, type Layout, type LayoutProblem } from '../layout/problem';
 import { arrows } from '../paper/arrows';
 import { closedLine, type PaperPiece } from '../paper/paperPiece';
 import type { LaidPiece } from '../paper/paperPlan';
@@ -15,6 +15,8 @@ interface Drawing {
   /** The same pieces as they are printed, opened out. */
   readonly printed: readonly PaperPiece[];
   readonly layout: Layout;
+  /** See `LayoutProblem.asCut`. */
+  readonly asCut?: LayoutProblem['asCut'];
   readonly widthMm: number;
   readonly cloth: string;
   readonly rows: ReadonlyMap<string, TicketRow>;
@@ -34,13 +36,15 @@ export function layoutDrawing(given: Drawing): readonly LaidPiece[] {
   const copies = layout.placements.flatMap((one): readonly PaperPiece[] => {
     const piece = pieces.find(({ id }) => id === one.piece);
     if (!piece) return [];
-    const paper = piece.isBand ? undefined : given.printed.find(({ id }) => id === piece.id);
+    const cut = given.asCut?.get(nameOf(one));
+    const paper = piece.isBand || cut ? undefined : given.printed.find(({ id }) => id === piece.id);
     const [size] = paper?.sizes ?? [];
-    const room = paper?.room ?? roomIn(piece);
+    const outline = outlineOf(given, one);
+    const room = paper?.room ?? roomIn(outline);
     const on = placed(one);
     const lines = size?.lines ?? [
-      { kind: 'cut' as const, points: closedLine(piece.ring) },
-      ...arrows(piece.ring, room),
+      { kind: 'cut' as const, points: closedLine(outline) },
+      ...arrows(outline, room),
     ];
     const name = nameOf(one);
     return [
@@ -66,7 +70,7 @@ export function layoutDrawing(given: Drawing): readonly LaidPiece[] {
 }
 
 /** The middle of a rectangle, and how large a circle there is. */
-function roomIn({ ring }: ClothPiece): PaperPiece['room'] {
+function roomIn(ring: readonly Point[]): PaperPiece['room'] {
   const { left, top, right, bottom } = boundsOfPoints(ring);
   return {
     at: point((left + right) / 2, (top + bottom) / 2),

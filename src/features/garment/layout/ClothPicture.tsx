@@ -16,7 +16,7 @@ interface Props {
   readonly layout: Layout;
   readonly pieces: readonly ClothPiece[];
   /** The cloth: its width, how its print repeats, where it was cut before. */
-  readonly on: Pick<LayoutProblem, 'widthMm' | 'repeat' | 'holes'>;
+  readonly on: Pick<LayoutProblem, 'widthMm' | 'asCut' | 'repeat' | 'holes'>;
   /** Where the cloth is folded, from its left selvedge. */
   readonly foldMm: number | undefined;
   /** What stands at the selvedges: how it stretches, that its nap points one way. */
@@ -45,7 +45,7 @@ const STEPS_MM = { cm: [5, 1], in: [MM_PER_INCH / 4, MM_PER_INCH / 16] } as cons
 export function ClothPicture({
   layout,
   pieces,
-  on: { widthMm, repeat, holes = [] },
+  on: { widthMm, asCut, repeat, holes = [] },
   foldMm,
   said,
   hand,
@@ -197,6 +197,7 @@ export function ClothPicture({
             >
               <Still
                 piece={piece}
+                outline={asCut?.get(name) ?? piece.ring}
                 one={one}
                 number={numbers.get(piece.id) as number}
                 sign={sign}
@@ -263,6 +264,7 @@ function Above({ hand: { held, pinned }, pieces, numbers, sign, view }: AbovePro
     <g className={styles.above} data-crossed={!isClear(held.crossing)}>
       <PieceOnCloth
         piece={piece}
+        outline={piece.ring}
         one={held.at}
         number={numbers.get(piece.id) as number}
         sign={sign}

@@ -28,6 +28,7 @@ import { Matching } from './Matching';
 import { OtherWidths } from './OtherWidths';
 import { Refused } from './Refused';
 import { useByHand, useCalled } from './useByHand';
+import { useCutKept } from './useCutKept';
 import { useKept, type OnDesk } from './useKept';
 import { useLayout } from './useLayout';
 import { WaysOut } from './WaysOut';
@@ -52,6 +53,7 @@ export function Desk({ on, using, beside, shelf, together, onRotary }: Props) {
     [cloth, widthMm, cutWith, unmatched, shelved],
   );
   const asked = useMemo((): ToLayOut => toLayOut(on.pieces, lies), [on.pieces, lies]);
+  const problem = useCutKept(asked, useGarment().garment.layouts?.[on.role]);
   if (!asked.ok)
     return (
       <div className={styles.desk}>
@@ -66,7 +68,7 @@ export function Desk({ on, using, beside, shelf, together, onRotary }: Props) {
       on={on}
       cloth={cloth}
       lies={lies}
-      problem={asked.problem}
+      problem={problem ?? asked.problem}
       using={{ ...using, widthMm: widthMm as number }}
       beside={beside}
       shelf={shelf}
@@ -128,7 +130,11 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
     if (!kept) return;
     const cut = !done.has(nameOf(one));
     const { placements } = kept.layout;
-    const changes = tickChanges({ garment, role: on.role, placements, rows }, one, { cut, frozen });
+    const changes = tickChanges({ garment, role: on.role, placements, rows }, one, {
+      cut,
+      frozen,
+      laid: problem,
+    });
     set(`${called(nameOf(one))}: ${cut ? 'cut' : 'not cut'}`, changes);
   };
   return (
@@ -203,7 +209,7 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
           pieces={on.pieces}
           advice={cuttingAdvice(cloth, cutWith)}
           foldMm={foldMm}
-          order={inCuttingOrder(on.pieces, kept.layout.placements)}
+          order={inCuttingOrder(problem, kept.layout.placements)}
           rows={rows}
           numbers={numbers}
           cut={done}

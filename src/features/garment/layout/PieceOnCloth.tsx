@@ -11,6 +11,8 @@ const OF_PIECE = 0.7;
 
 interface Props {
   readonly piece: ClothPiece;
+  /** Of the piece, or as it was cut. */
+  readonly outline: readonly Point[];
   readonly one: Placement;
   readonly number: number;
   readonly sign: number;
@@ -19,11 +21,11 @@ interface Props {
 }
 
 /** Its outline, its number, an arrow that points to its lower edge, and a pin where it stays. */
-export function PieceOnCloth({ piece, one, number, sign, view, pinned }: Props) {
+export function PieceOnCloth({ piece, outline, one, number, sign, view, pinned }: Props) {
   const on = placed(one);
-  const ring = piece.ring.map((corner) => view.seen(on(corner)));
+  const ring = outline.map((corner) => view.seen(on(corner)));
   const { left, top, right, bottom } = boundsOfPoints(ring);
-  const own = boundsOfPoints(piece.ring);
+  const own = boundsOfPoints(outline);
   const middle = point((own.left + own.right) / 2, (own.top + own.bottom) / 2);
   const reach = Math.min(((own.bottom - own.top) * OF_PIECE) / 2, (ARROW * sign) / 2);
   const tip = point(middle.x, middle.y + reach);
