@@ -9,6 +9,8 @@ export interface ShapeEdge extends StyledPart {
   readonly seam?: string;
   readonly edge?: string;
   readonly fold?: true;
+  /** It is the scalloped edge of a lace: nothing is added there, and it lies on the edge of the cloth. */
+  readonly scallop?: true;
 }
 
 /** Where a zone lies on a piece: a share of the height of one of its edges, from its top. */

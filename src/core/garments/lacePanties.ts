@@ -51,7 +51,7 @@ export const lacePanties: GarmentKind = {
     pairShape('back', 'Back', [
       finishedAt('back-top', 'top edge'),
       plain('side', 'side, at the ring'),
-      plain('scallop', 'scallop at the leg'),
+      { ...plain('scallop', 'scallop at the leg'), scallop: true },
       sewnInto('gusset', 'gusset seam'),
       sewnInto('centre-back', 'centre back'),
     ]),

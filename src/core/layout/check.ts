@@ -2,11 +2,12 @@ import { areaOfRings, shared, without } from '../geometry/clip';
 import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import {
   foldAtLeft,
-  FULL_TURN,
+  isSameTurn,
   lengthOf,
   liesFaceDown,
   nameOf,
   ringAt,
+  sideOf,
   type Layout,
   type LayoutPiece,
   type LayoutProblem,
@@ -23,7 +24,7 @@ const ON_FOLD_MM = 0.01;
 
 /** What is wrong, with the pieces it is about. */
 export interface LayoutFault {
-  readonly kind: 'overlap' | 'outside' | 'count' | 'turn' | 'face' | 'fold' | 'repeat';
+  readonly kind: 'overlap' | 'outside' | 'count' | 'turn' | 'face' | 'fold' | 'repeat' | 'edge';
   readonly pieces: readonly string[];
   /** By how much they overlap, or lie beside the cloth. */
   readonly areaMm2?: number;
@@ -43,7 +44,7 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
   });
   return [
     ...problem.pieces.flatMap((piece) => countFaults(piece, layout.placements)),
-    ...lying.flatMap(({ name, piece, one, box }) => placeFaults(name, piece, one, box)),
+    ...lying.flatMap(({ name, piece, one, box }) => placeFaults(problem, name, { piece, one, box })),
     ...lying.flatMap(({ name, one }): readonly LayoutFault[] => {
       const { x, y } = offRepeat(problem, one);
       return Math.max(Math.abs(x), Math.abs(y)) > OFF_REPEAT_MM ? [{ kind: 'repeat', pieces: [name] }] : [];
@@ -92,11 +93,36 @@ function countFaults(piece: LayoutPiece, placements: readonly Placement[]): read
   return faults;
 }
 
-function placeFaults(name: string, piece: LayoutPiece, one: Placement, box: Bounds): readonly LayoutFault[] {
-  const turned = (piece.turns ?? [0]).some((turn) => (turn - one.turn) % FULL_TURN === 0);
+/** How far an edge that lies on the cloth’s may lie off it, mm. */
+const OFF_EDGE_MM = 0.5;
+
+function liesOnEdge(
+  { widthMm, lacedEdges }: LayoutProblem,
+  edgeAtLeft: number,
+  one: Placement,
+  { left, right }: Bounds,
+): boolean {
+  switch (sideOf(edgeAtLeft, one)) {
+    case 'left':
+      return Math.abs(left) <= OFF_EDGE_MM;
+    case 'right':
+      return lacedEdges === 'both' && Math.abs(right - widthMm) <= OFF_EDGE_MM;
+    default:
+      return false;
+  }
+}
+
+function placeFaults(
+  problem: LayoutProblem,
+  name: string,
+  { piece, one, box }: { readonly piece: LayoutPiece; readonly one: Placement; readonly box: Bounds },
+): readonly LayoutFault[] {
+  const turned = (piece.turns ?? [0]).some((turn) => isSameTurn(turn, one.turn));
   const faults: LayoutFault[] = [];
   if (!turned) faults.push({ kind: 'turn', pieces: [name] });
   if (piece.onFold && (Math.abs(box.left) > ON_FOLD_MM || !foldAtLeft(one)))
     faults.push({ kind: 'fold', pieces: [name] });
+  if (piece.edgeAtLeft !== undefined && !liesOnEdge(problem, piece.edgeAtLeft, one, box))
+    faults.push({ kind: 'edge', pieces: [name] });
   return faults;
 }

@@ -3,7 +3,7 @@ import { point, type Point } from '../geometry/point';
 import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import { OVERLAP_MM2 } from './check';
 import type { Lying } from './keeps';
-import { FULL_TURN, nameOf, ringAt, type LayoutProblem, type Placement } from './problem';
+import { isSameTurn, nameOf, ringAt, sideOf, type LayoutProblem, type Placement } from './problem';
 import { heldFurther, heldTo, onRepeat, type Held } from './repeat';
 import { settled } from './settle';
 import { Shapes, type Shape } from './shapes';
@@ -245,10 +245,30 @@ export const withPlacement = (placements: readonly Placement[], changed: Placeme
 
 /** Turned to the next turn it may have about the middle of its box, clockwise; as it is where it has but one. */
 export function turnedOn(problem: LayoutProblem, one: Placement): Placement {
-  const { turns = [0] } = problem.pieces.find(({ id }) => id === one.piece) ?? {};
-  const now = turns.findIndex((turn) => (turn - one.turn) % FULL_TURN === 0);
+  const piece = problem.pieces.find(({ id }) => id === one.piece);
+  const turns = (piece?.turns ?? [0]).filter((turn) => mayTurn(problem, piece?.edgeAtLeft, { ...one, turn }));
+  const now = turns.findIndex((turn) => isSameTurn(turn, one.turn));
   const turn = turns[(now + 1) % turns.length] ?? one.turn;
   return centredAt(problem, { ...one, turn }, middleOf(problem, one));
+}
+
+/** Whether a piece with an edge on the cloth’s may be turned so. */
+function mayTurn(
+  { lacedEdges }: LayoutProblem,
+  edgeAtLeft: number | undefined,
+  one: Pick<Placement, 'turn' | 'mirrored'>,
+): boolean {
+  const side = edgeAtLeft === undefined ? 'left' : sideOf(edgeAtLeft, one);
+  return side === 'left' || (side === 'right' && lacedEdges === 'both');
+}
+
+/** Moved across the cloth until its edge lies on that of the cloth, where it has one that does. */
+function onEdge(problem: LayoutProblem, one: Placement): Placement {
+  const { edgeAtLeft } = problem.pieces.find(({ id }) => id === one.piece) ?? {};
+  const side = edgeAtLeft === undefined ? undefined : sideOf(edgeAtLeft, one);
+  if (!side) return one;
+  const { left, right } = boundsOfPoints(ringAt(problem, one));
+  return { ...one, x: one.x + (side === 'left' ? -left : problem.widthMm - right) };
 }
 
 /** Two copies with the middles of their boxes exchanged. */
@@ -271,5 +291,5 @@ function middleOf(problem: LayoutProblem, one: Placement): Point {
 
 function centredAt(problem: LayoutProblem, one: Placement, { x, y }: Point): Placement {
   const middle = middleOf(problem, { ...one, x: 0, y: 0 });
-  return onRepeat(problem, { ...one, x: x - middle.x, y: y - middle.y });
+  return onRepeat(problem, onEdge(problem, { ...one, x: x - middle.x, y: y - middle.y }));
 }

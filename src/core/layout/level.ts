@@ -111,7 +111,8 @@ export class Level {
         maxColumn: most < from ? most : stepDown(most, from, step),
       };
     }
-    const maxColumn = shape.onFold ? Math.min(0, most) : most;
+    if (shape.side === 'right') return { ...common, ...rows, minColumn: Math.max(0, most), maxColumn: most };
+    const maxColumn = shape.side === 'left' ? Math.min(0, most) : most;
     // Exactly it is put that far off when it is settled.
     const minColumn = Math.max(0, Math.min(cellOf(shape.fromLeftMm, this.cellAcrossMm), maxColumn));
     return { ...common, ...rows, minColumn, maxColumn };

@@ -3,6 +3,9 @@ import type { Point } from '../geometry/point';
 
 /** Degrees. */
 export const FULL_TURN = 360;
+const HALF_TURN = FULL_TURN / 2;
+/** Turns that differ by less are the same. */
+const HAIR_DEGREES = 1e-6;
 
 /** Whether copies lie as the ring is drawn, every second one face down (a left and a right), or either way. */
 export const mirrorings = ['no', 'half', 'free'] as const;
@@ -19,6 +22,8 @@ export interface LayoutPiece {
   readonly mirrored?: Mirroring;
   /** Its left edge lies on the cloth’s left edge, which is a fold; turned by half only where it is mirrored too. */
   readonly onFold?: boolean;
+  /** An edge of it lies on an edge of the cloth: on the left one once it is turned by so many degrees, face up. */
+  readonly edgeAtLeft?: number;
   /** A point of it, or beside it, that lies on a repeat of the cloth; it may lie anywhere where none is given. */
   readonly held?: Point;
 }
@@ -53,6 +58,8 @@ export interface LayoutProblem {
   readonly pieces: readonly LayoutPiece[];
   /** The left edge is a fold: what does not lie on it keeps half a gap away. */
   readonly fold?: boolean;
+  /** The edges of the cloth that pieces with such an edge may lie on; the left one where nothing is said. */
+  readonly lacedEdges?: 'left' | 'both';
   /** Copies that stay where they lie. */
   readonly pinned?: readonly Placement[];
   /** The outlines of copies that are cut, by name, whatever their pieces are now. */
@@ -98,6 +105,23 @@ export const lengthOf = (laid: LaidPieces, placements: readonly Placement[]): nu
 /** Whether the edge that was at its left as it is drawn is there still. */
 export const foldAtLeft = ({ turn, mirrored }: Pick<Placement, 'turn' | 'mirrored'>): boolean =>
   mirrored === (Math.abs(turn % FULL_TURN) === FULL_TURN / 2);
+
+/** Whether two turns are the same but for whole ones. */
+export function isSameTurn(a: number, b: number): boolean {
+  const off = Math.abs(a - b) % FULL_TURN;
+  return Math.min(off, FULL_TURN - off) <= HAIR_DEGREES;
+}
+
+/** The edge of the cloth that an edge of a piece lies on, as it is turned; nothing where it lies along neither. */
+export function sideOf(
+  edgeAtLeft: number,
+  { turn, mirrored }: Pick<Placement, 'turn' | 'mirrored'>,
+): 'left' | 'right' | undefined {
+  const off = (mirrored ? -turn : turn) - edgeAtLeft;
+  const halves = Math.round(off / HALF_TURN);
+  if (Math.abs(off - halves * HALF_TURN) > HAIR_DEGREES) return undefined;
+  return (halves % 2 === 0) === mirrored ? 'right' : 'left';
+}
 
 /** A point of a piece on the cloth. */
 export function placed({ x, y, turn, mirrored }: Omit<Placement, 'piece' | 'copy'>): (one: Point) => Point {

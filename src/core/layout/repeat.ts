@@ -30,8 +30,9 @@ export function heldTo({ repeat, pieces }: Printed, one: Placement): Held | unde
   if (!repeat || !piece?.held) return undefined;
   const at = placed({ ...one, x: 0, y: 0 })(piece.held);
   const { acrossMm, alongMm, fromMm = 0 } = repeat;
+  const isOnEdge = piece.onFold === true || piece.edgeAtLeft !== undefined;
   return {
-    ...(acrossMm && !piece.onFold ? { x: { fromMm: rest(fromMm - at.x, acrossMm), everyMm: acrossMm } } : {}),
+    ...(acrossMm && !isOnEdge ? { x: { fromMm: rest(fromMm - at.x, acrossMm), everyMm: acrossMm } } : {}),
     ...(alongMm ? { y: { fromMm: rest(-at.y, alongMm), everyMm: alongMm } } : {}),
   };
 }

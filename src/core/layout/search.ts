@@ -89,7 +89,7 @@ class Search {
     ];
     this.isHeld = this.shapes.all.some(({ held }) => held !== undefined);
     this.wideMm = problem.widthMm + this.shapes.edgeMm;
-    this.areaMm2 = this.copies.reduce((sum, { shapes }) => sum + shapes[0]!.areaMm2, 0);
+    this.areaMm2 = this.copies.reduce((sum, { shapes }) => sum + (shapes[0]?.areaMm2 ?? 0), 0);
     this.shortestMm = Math.max(
       this.areaMm2 / this.wideMm,
       ...this.copies.map(({ shapes }) =>

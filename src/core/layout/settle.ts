@@ -84,10 +84,15 @@ function draw(lying: readonly Lying[], room: Room, nearMm: number, part: number)
 function putIn(lying: readonly Lying[], room: Room): void {
   for (const one of lying) {
     const { shape } = one;
-    if (goes(shape, 'x'))
-      one.x = shape.onFold ? 0 : Math.max(shape.fromLeftMm, within(one.x, room.wideMm - shape.widthMm));
+    if (goes(shape, 'x')) one.x = placeOn(shape, one.x, room.wideMm - shape.widthMm);
     if (goes(shape, 'y')) one.y = within(one.y, room.longMm - shape.heightMm);
   }
+}
+
+/** On its side of the cloth, or else anywhere on it. */
+function placeOn({ side, fromLeftMm }: Shape, x: number, most: number): number {
+  if (side === 'left') return 0;
+  return side === 'right' ? Math.max(0, most) : Math.max(fromLeftMm, within(x, most));
 }
 
 /** Whether it may be moved that way: not what is pinned, nor along the way of its repeat. */

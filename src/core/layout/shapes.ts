@@ -7,6 +7,7 @@ import {
   liesFaceDown,
   outlineOf,
   placed,
+  sideOf,
   type LayoutPiece,
   type LayoutProblem,
   type Placement,
@@ -23,8 +24,8 @@ export interface Shape {
   readonly roundMm: number;
   readonly turn: number;
   readonly mirrored: boolean;
-  /** Its left side lies on the fold. */
-  readonly onFold: boolean;
+  /** The side of the cloth that it lies on: a fold is its left one. */
+  readonly side: 'left' | 'right' | undefined;
   /** The corner of its box lies no nearer to the cloth’s left edge than this. */
   readonly fromLeftMm: number;
   /** Where the corner of its box stays, of a copy that is pinned. */
@@ -107,11 +108,23 @@ export class Shapes {
   }
 
   private shapesOf(piece: LayoutPiece, turns: readonly number[], mirrored: boolean): readonly Shape[] {
-    const found = distinct(turns.map((turn) => this.shape(piece, { turn, mirrored })));
+    const mayLie = turns.filter((turn) => {
+      if (piece.edgeAtLeft === undefined) return true;
+      const side = this.sideOf(piece, { turn, mirrored });
+      return side === 'left' || (side === 'right' && this.problem.lacedEdges === 'both');
+    });
+    const found = distinct(mayLie.map((turn) => this.shape(piece, { turn, mirrored })));
     // What is held lies at places of its own in its cells, either way round.
     for (const one of found)
-      one.half = one.held ? undefined : found.find(({ turn }) => Math.abs(turn - one.turn) === FULL_TURN / 2);
+      one.half =
+        one.held || one.side
+          ? undefined
+          : found.find(({ turn }) => Math.abs(turn - one.turn) === FULL_TURN / 2);
     return found;
+  }
+
+  private sideOf({ edgeAtLeft }: LayoutPiece, as: Pick<Placement, 'turn' | 'mirrored'>): Shape['side'] {
+    return edgeAtLeft === undefined ? undefined : sideOf(edgeAtLeft, as);
   }
 
   private shape(
@@ -124,7 +137,7 @@ export class Shapes {
     const shape: Shape = {
       ...base,
       id: this.all.length,
-      onFold: piece.onFold === true,
+      side: piece.onFold ? 'left' : this.sideOf(piece, { turn, mirrored }),
       fromLeftMm: this.problem.fold && !piece.onFold ? this.problem.gapMm / 2 : 0,
       pinnedAt: pinned && this.cornerOf(base, pinned),
       held: pinned ? undefined : held && heldFurther(held, this.cornerOf(base, point(0, 0))),
@@ -137,7 +150,7 @@ export class Shapes {
 }
 
 /** What of a shape follows from its outline alone. */
-type Base = Omit<Shape, 'id' | 'onFold' | 'fromLeftMm' | 'pinnedAt' | 'held' | 'isHole' | 'half'>;
+type Base = Omit<Shape, 'id' | 'side' | 'fromLeftMm' | 'pinnedAt' | 'held' | 'isHole' | 'half'>;
 
 const known = new WeakMap<readonly Point[], Map<string, Base>>();
 

@@ -18,6 +18,7 @@ import { paperPieces } from '../paper/paperPieces';
 import { ringsOf } from '../paper/paperPiece';
 import { piecesAsCut } from '../plan/asCut';
 import type { GarmentPlan } from '../plan/types';
+import { scallopAtLeft } from './lace';
 import { matchedPoints } from './matching';
 import { rectanglesOf, type Rectangle } from '../ticket/rectangles';
 import type { TicketRow } from '../ticket/types';
@@ -88,6 +89,7 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
       ),
     ];
     const turned = turnedCloth(inputs, role);
+    const edges = cloth?.scallop ? lacedIn(inputs) : undefined;
     const matches = cloth && hasRepeat(cloth) ? matchedIn(inputs) : undefined;
     const known = pieces.filter(({ ring }) => ring.length > 0);
     return [
@@ -98,6 +100,7 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
         pieces: known.map((piece) => ({
           ...piece,
           turns: piece.turns ?? (turned ? turns.map((turn) => turn + 90) : turns),
+          ...onEdge(edges?.get(piece.id)),
           ...(matches && !piece.isBand ? { held: matches.get(piece.id) ?? lowerMiddle(piece.ring) } : {}),
         })),
       },
@@ -115,6 +118,20 @@ function laidAs(garment: Garment, role: ClothRole): ClothRole {
 /** Whether a cloth has stripes or a print that pieces can be matched to. */
 export const hasRepeat = ({ repeatAcrossMm, repeatAlongMm }: Cloth): boolean =>
   repeatAcrossMm !== undefined || repeatAlongMm !== undefined;
+
+/** The turns by which scallops of drawn pieces come to lie on the left edge of a lace, by piece. */
+function lacedIn(inputs: LaidInputs): ReadonlyMap<string, number> {
+  return new Map(
+    piecesAsCut(inputs).flatMap(({ shape, cut }): (readonly [string, number])[] => {
+      const turn = scallopAtLeft(cut, inputs.plan);
+      return turn === undefined ? [] : [[shape.id, turn]];
+    }),
+  );
+}
+
+/** With an edge on the cloth’s left one, or, turned by half, on its right one; the same of a mirror image. */
+const onEdge = (turn: number | undefined): Partial<ClothPiece> =>
+  turn === undefined ? {} : { edgeAtLeft: turn, turns: [turn, turn + 180, -turn, 180 - turn] };
 
 /** The points of drawn pieces that lie on a repeat, by piece. */
 function matchedIn(inputs: LaidInputs): ReadonlyMap<string, Point> {

@@ -13,6 +13,8 @@ export interface LaidOn {
   readonly cutWith: CutWith;
   /** Pieces are matched to it. */
   readonly repeat?: Repeat | undefined;
+  /** Lace: the edges that scallops lie on; see `LayoutProblem.lacedEdges`. */
+  readonly lacedEdges?: 'left' | 'both' | undefined;
   /** Where it was cut before; see `LayoutProblem.holes`. */
   readonly holes?: Rings | undefined;
 }
@@ -36,6 +38,7 @@ export function laidOn(cloth: Cloth, { widthMm, cutWith, unmatched, shelved }: U
     widthMm: washedMm,
     cutWith,
     repeat,
+    lacedEdges: cloth.scallop && (cloth.scallop === 'both edges' ? 'both' : 'left'),
     holes: outline && washedMm !== undefined ? holesOf(outline, washedMm) : undefined,
   };
 }

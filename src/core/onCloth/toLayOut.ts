@@ -32,7 +32,7 @@ export interface TooWide {
 
 /** What is laid out on a cloth. */
 export function toLayOut(pieces: readonly ClothPiece[], on: LaidOn): ToLayOut {
-  const { widthMm, cutWith, repeat, holes } = on;
+  const { widthMm, cutWith, repeat, holes, lacedEdges } = on;
   const count = pieces.reduce((sum, piece) => sum + piece.count, 0);
   if (count === 0) return { ok: false, why: 'nothing' };
   if (count > MOST_PIECES) return { ok: false, why: 'many' };
@@ -48,6 +48,7 @@ export function toLayOut(pieces: readonly ClothPiece[], on: LaidOn): ToLayOut {
     gapMm: GAPS_MM[cutWith],
     pieces,
     ...(repeat ? { repeat } : {}),
+    ...(lacedEdges ? { lacedEdges } : {}),
     ...(holes && holes.length > 0 ? { holes } : {}),
   };
   const placeless = pieces.filter((piece) => !hasPlace(problem, piece));

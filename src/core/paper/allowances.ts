@@ -13,7 +13,7 @@ interface Inputs {
 /**
  * The allowance that an edge is printed with, mm: what its construction takes (an edge turned over elastic the elastic’s
  * width, a finished edge none, a hem its depth), whatever the pattern was drawn with; else what the outline says of that
- * edge, else the garment’s usual one. A fold has none.
+ * edge, else the garment’s usual one. A fold has none, nor has a scallop.
  */
 export function cutAllowance(
   { plan, garment }: Inputs,
@@ -22,6 +22,7 @@ export function cutAllowance(
 ): number {
   if (of.fold) return 0;
   const own = said.edges?.[of.id]?.allowanceMm;
+  if (of.scallop) return own ?? 0;
   const planned = of.seam === undefined ? plan.edges.find(({ id }) => id === of.edge) : undefined;
   if (!planned) return own ?? garment.pattern.seamAllowanceMm;
   const { allowance, hem } = planned;

@@ -22,20 +22,24 @@ interface Props {
 
 /** How much cloth takes that is folded before it is cut, each way laid out for real once somebody asks; and taken as it is. */
 export function Foldings({ pieces, cloth, widthMm, cutWith, flatMm, onTake }: Props) {
-  const ways = useMemo(() => foldings(pieces, { widthMm, cutWith }), [pieces, widthMm, cutWith]);
+  const [asked, setAsked] = useState(false);
+  const ways = useMemo(
+    () => (asked ? foldings(pieces, { widthMm, cutWith }) : []),
+    [asked, pieces, widthMm, cutWith],
+  );
   const problems = useMemo(
     () => ways.flatMap(({ doubled, single }) => (single ? [doubled, single] : [doubled])),
     [ways],
   );
-  const [asked, setAsked] = useState(false);
   const layouts = useLengths(asked ? problems : undefined);
-  if (ways.length === 0) return null;
   if (!asked)
     return (
       <Button variant="text" onClick={() => setAsked(true)}>
         Flat or folded
       </Button>
     );
+  if (ways.length === 0)
+    return <p className="soft">None of these pieces gains by a second layer: cut them flat.</p>;
   const foundOf = ({ doubled, single }: Folding) => {
     const [two, one] = [layouts.get(doubled), single && layouts.get(single)];
     return two && (!single || one) ? { doubled: two, single: one } : undefined;

@@ -38,6 +38,8 @@ function sentenceOf({ kind, pieces }: LayoutFault, called: (name: string) => str
       return `${one} does not lie on the fold.`;
     case 'face':
       return `${one}: too many lie the same face up.`;
+    case 'edge':
+      return `${one} does not lie with its scallop on the edge of the lace.`;
     case 'repeat':
       return `${one} lies off the repeat of the print.`;
     case 'count':

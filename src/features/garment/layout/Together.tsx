@@ -6,6 +6,7 @@ import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { NumbersProvider } from '@/ui/numbers';
 import { Tick } from '@/ui/Tick';
+import styles from './Layout.module.css';
 import { useLengths } from './useLengths';
 import type { Others } from './useOthers';
 
@@ -44,17 +45,19 @@ export function Together({ own, problem, laidMm, others, chosen, onChoose }: Pro
   return (
     <section aria-label="Together">
       <h2>Together with</h2>
-      {known.map(({ record: { id, facts } }) => (
-        <Tick
-          key={id}
-          checked={chosen.includes(id)}
-          onChange={() =>
-            onChoose(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id])
-          }
-        >
-          {facts.name}
-        </Tick>
-      ))}
+      <div className={styles.garments}>
+        {known.map(({ record: { id, facts } }) => (
+          <Tick
+            key={id}
+            checked={chosen.includes(id)}
+            onChange={() =>
+              onChoose(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id])
+            }
+          >
+            {facts.name}
+          </Tick>
+        ))}
+      </div>
       {apart && <Saving laidMm={laidMm} each={each} />}
     </section>
   );
