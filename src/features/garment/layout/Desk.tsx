@@ -163,7 +163,7 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
       )}
       <div className={styles.actions}>
         {(state === 'looking' || state === 'paused') && (
-          <Button variant="outlined" onClick={() => pause(state !== 'paused')}>
+          <Button variant="outlined" disabled={!shown} onClick={() => pause(state !== 'paused')}>
             {state === 'paused' ? 'Go on looking' : 'Pause'}
           </Button>
         )}
