@@ -65,7 +65,7 @@ const edgePointSpec = record('Point', {
   y: lengthMm('Along', 0, 100_000),
 });
 /** What is left of a cloth that was cut into: rings round it clockwise, round what is gone the other way; mm from its upper left corner. */
-const leftoverRing = record('Ring', { points: list('Points', edgePointSpec, 3, 1000) });
+const leftoverRing = record('Ring', { points: list('Points', edgePointSpec, 1, 1000) });
 
 /**
  * A fabric on the shelf, or, where it has `layers`, a stack of them. `across` is the course direction, `along`

@@ -35,7 +35,7 @@ const placeSpec = record('Place of a piece', {
     list(
       'Outline as it was cut',
       record('Point', { x: lengthMm('Across', -20_000, 20_000), y: lengthMm('Along', -20_000, 20_000) }),
-      3,
+      1,
       2000,
     ),
   ),

@@ -13,6 +13,8 @@ import { Strip } from './strip';
 /** How many cells a piece of middling size is wide: for the first layout, and where pieces are put together like a jigsaw. */
 const ROUGH_CELLS = 20;
 const FINE_CELLS = 34;
+/** The same where pieces are held to a repeat: what is rounded there to whole cells cannot be drawn together afterwards. */
+const HELD_CELLS = 60;
 /** Cells of all maps of two shapes together, at most: they are kept. */
 const MOST_CELLS = 16e6;
 /** No finer than this, mm: cloth is not cut more exactly. */
@@ -115,7 +117,7 @@ class Search {
     yield this.best;
     // What is held to a repeat cannot be moved off another afterwards, and lies along nothing.
     const fine = this.isHeld ? undefined : this.grid(FINE_CELLS, 'middle');
-    const rough = this.isHeld ? first : this.grid(ROUGH_CELLS, 'middle');
+    const rough = this.isHeld ? this.grid(HELD_CELLS, 'whole') : this.grid(ROUGH_CELLS, 'middle');
     while (!this.isWithin(DONE)) {
       if (fine && !this.isWithin(NEARLY_DONE)) yield* this.puzzling(fine);
       yield* this.shrinking(rough);

@@ -90,7 +90,7 @@ const placementOf = ({ piece, copy, xMm, yMm, turn, faceDown = false }: Place): 
 export function withCut(problem: LayoutProblem, kept: Pick<KeptLayout, 'places'> | undefined): LayoutProblem {
   const known = new Map(problem.pieces.map(({ id, count }) => [id, count]));
   const cut = Object.values(kept?.places ?? {}).filter(
-    ({ piece, copy, outline }) => outline && copy <= (known.get(piece) ?? 0),
+    ({ piece, copy, outline = [] }) => outline.length > 2 && copy <= (known.get(piece) ?? 0),
   );
   if (cut.length === 0) return problem;
   return {
