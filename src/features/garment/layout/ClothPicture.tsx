@@ -34,6 +34,8 @@ interface Props {
 
 /** Signs are so large, as a share of the longer side of what is drawn. */
 const SIGN = 0.021;
+/** How wide a letter is on the mean, of its size: what is said along the selvedge is no longer than that. */
+const LETTER = 0.5;
 /** So much cloth is drawn below what is laid, as a share of its longer side: somewhere to put a piece. */
 const BELOW = 0.07;
 /** A piece is drawn to what it touches from so far away, px. */
@@ -161,7 +163,7 @@ export function ClothPicture({
       <line className={styles.end} {...line(point(0, lengthMm), point(widthMm, lengthMm))} />
       <text
         className={styles.said}
-        fontSize={sign}
+        fontSize={Math.min(sign, (onSide ? wide : high) / (LETTER * said.length))}
         textAnchor="middle"
         transform={
           onSide
