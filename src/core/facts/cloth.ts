@@ -102,7 +102,7 @@ export const clothSpec = record('Cloth', {
   ),
   repeatAcrossMm: optional(lengthMm('Print repeats across', 3, 2000)),
   repeatFromMm: optional(lengthMm('First repeat from the left edge', 0, 2000)),
-  scallop: optional(choice('Lace with a scalloped edge', ['one edge', 'both edges'])),
+  scallop: optional(choice('Lace with a scalloped edge', ['none', 'one edge', 'both edges'])),
   pile: optional(choice('Pile, such as velvet or terry', ['yes', 'no'])),
   swim: optional(choice('Stands chlorine and salt', ['yes', 'no'])),
   stable: optional(flag('Does not stretch: interfacing, tape, net', ['it stretches', 'stable'])),
@@ -123,5 +123,8 @@ export const clothSpec = record('Cloth', {
   outline: optional(list('Outline of a leftover', leftoverRing, 1, 60)),
 });
 export type Cloth = FactsOf<typeof clothSpec>;
+
+/** Whether it is a lace, by its edges. */
+export const isScalloped = ({ scallop = 'none' }: Cloth): boolean => scallop !== 'none';
 
 export const newCloth = (name: string): Cloth => ({ name, washed: 'no', tests: {} });

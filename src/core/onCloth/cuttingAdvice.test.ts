@@ -14,6 +14,7 @@ test('lace is pinned upright on a padded board, and marked by pins, not by chalk
 
 test('an even jersey lies flat under weights and takes chalk; a slinky one takes pins and paper under it', () => {
   expect(said({ drape: 'medium', weightGsm: 190 })).toMatch(/Weights.*chalk on the wrong side/);
+  expect(said({ scallop: 'none' })).not.toMatch(/padded/);
   expect(said({ drape: 'medium', weightGsm: 190 })).not.toMatch(/thin paper|padded/);
   expect(said({ drape: 'slinky' })).toMatch(/Weights.*mark by pins.*thin paper/);
   expect(said({ weightGsm: 119 })).toMatch(/thin paper/);

@@ -1,4 +1,4 @@
-import type { Cloth } from '../facts/cloth';
+import { isScalloped, type Cloth } from '../facts/cloth';
 import type { CutWith } from '../facts/layout';
 
 /** Lighter cloth than this creeps under the hand, g/m² (common practice, no source). */
@@ -6,7 +6,7 @@ const LIGHT_GSM = 120;
 
 /** What to cut a cloth with and how to hold and mark it, a sentence each: by what it is cut with, and by what it is like. */
 export function cuttingAdvice(cloth: Cloth, cutWith: CutWith): readonly string[] {
-  const isOpen = cloth.dry === 'see-through' || cloth.ravels === 'runs' || cloth.scallop !== undefined;
+  const isOpen = cloth.dry === 'see-through' || cloth.ravels === 'runs' || isScalloped(cloth);
   const isLoose = isOpen || cloth.ravels === 'sheds' || cloth.drape === 'slinky';
   const isLight = cloth.weightGsm !== undefined && cloth.weightGsm < LIGHT_GSM;
   return [

@@ -2,7 +2,7 @@ import { estimateOf } from '../blocks/estimates';
 import type { Explained } from '../explain/explained';
 import { createLedger, getNumber } from '../explain/ledger';
 import { createRecent } from '../explain/remember';
-import type { Cloth } from '../facts/cloth';
+import { isScalloped, type Cloth } from '../facts/cloth';
 import { bandsFollow, type Garment } from '../facts/garment';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { clothRoles, type ClothRole } from '../facts/layout';
@@ -89,7 +89,7 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
       ),
     ];
     const turned = turnedCloth(inputs, role);
-    const edges = cloth?.scallop ? lacedIn(inputs) : undefined;
+    const edges = cloth && isScalloped(cloth) ? lacedIn(inputs) : undefined;
     const matches = cloth && hasRepeat(cloth) ? matchedIn(inputs) : undefined;
     const known = pieces.filter(({ ring }) => ring.length > 0);
     return [

@@ -1,5 +1,5 @@
 import { createLedger } from '../explain/ledger';
-import type { Cloth } from '../facts/cloth';
+import { isScalloped, type Cloth } from '../facts/cloth';
 import type { CutWith } from '../facts/layout';
 import type { Rings } from '../geometry/clip';
 import { point } from '../geometry/point';
@@ -38,7 +38,7 @@ export function laidOn(cloth: Cloth, { widthMm, cutWith, unmatched, shelved }: U
     widthMm: washedMm,
     cutWith,
     repeat,
-    lacedEdges: cloth.scallop && (cloth.scallop === 'both edges' ? 'both' : 'left'),
+    lacedEdges: isScalloped(cloth) ? (cloth.scallop === 'both edges' ? 'both' : 'left') : undefined,
     holes: outline && washedMm !== undefined ? holesOf(outline, washedMm) : undefined,
   };
 }
