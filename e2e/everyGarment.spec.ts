@@ -184,7 +184,7 @@ test('the pull gauge: start, stop, discard, repeat, keep; then a curve with its 
   await page.getByRole('button', { name: 'Discard' }).click();
   await expect(page.getByRole('status').filter({ hasText: 'ready' })).toBeVisible();
   await page.getByRole('button', { name: 'Start the pull' }).click();
-  await expect(page.getByRole('button', { name: 'Repeat' })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Repeat' })).toBeVisible({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Keep these readings' }).click();
   await saved(page);
   await expect(page.getByText(/120 readings/)).toBeVisible();

@@ -161,48 +161,45 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
       ) : (
         <Unfound stopped={state === 'stopped'} />
       )}
-      <div className={styles.actions}>
-        {(state === 'looking' || state === 'paused') && (
-          <Button variant="outlined" disabled={!shown} onClick={() => pause(state !== 'paused')}>
-            {state === 'paused' ? 'Go on looking' : 'Pause'}
-          </Button>
-        )}
-        {state === 'kept' ? (
-          <>
-            <Button
-              variant="contained"
-              disabled={kept?.faults.length !== 0}
-              onClick={() => setCutting(!cutting)}
-            >
-              {cutting ? 'Back to the layout' : 'Cut from it'}
+      {shown && (
+        <div className={styles.actions}>
+          {(state === 'looking' || state === 'paused') && (
+            <Button variant="outlined" onClick={() => pause(state !== 'paused')}>
+              {state === 'paused' ? 'Go on looking' : 'Pause'}
             </Button>
-            {!cutting && (
-              <>
-                <Button variant="outlined" onClick={lookAgain}>
-                  {pinned.size > 0 ? 'Lay out the rest again' : 'Look for a shorter one'}
-                </Button>
-                <Button variant="text" onClick={forget}>
-                  Put it away
-                </Button>
-              </>
-            )}
-          </>
-        ) : (
-          <Button
-            variant="contained"
-            disabled={!shown}
-            onClick={() => shown && keepNow('Layout kept', shown.placements, pinned)}
-          >
-            Keep this layout
-          </Button>
-        )}
-        <span className="soft" role="status">
-          {shown &&
-            (cutting
+          )}
+          {state === 'kept' ? (
+            <>
+              <Button
+                variant="contained"
+                disabled={kept?.faults.length !== 0}
+                onClick={() => setCutting(!cutting)}
+              >
+                {cutting ? 'Back to the layout' : 'Cut from it'}
+              </Button>
+              {!cutting && (
+                <>
+                  <Button variant="outlined" onClick={lookAgain}>
+                    {pinned.size > 0 ? 'Lay out the rest again' : 'Look for a shorter one'}
+                  </Button>
+                  <Button variant="text" onClick={forget}>
+                    Put it away
+                  </Button>
+                </>
+              )}
+            </>
+          ) : (
+            <Button variant="contained" onClick={() => keepNow('Layout kept', shown.placements, pinned)}>
+              Keep this layout
+            </Button>
+          )}
+          <span className="soft" role="status">
+            {cutting
               ? `${done.size} of ${shown.placements.length} cut. Tap a piece that is cut.`
-              : STATES[state])}
-        </span>
-      </div>
+              : STATES[state]}
+          </span>
+        </div>
+      )}
       {cutting && (
         <Cutting
           role={on.role}
