@@ -135,8 +135,10 @@ const onEdge = (turn: number | undefined): Partial<ClothPiece> =>
 
 /** The points of drawn pieces that lie on a repeat, by piece. */
 function matchedIn(inputs: LaidInputs): ReadonlyMap<string, Point> {
-  const outlines = Object.fromEntries(piecesAsCut(inputs).map(({ shape, cut }) => [shape.id, cut]));
-  return matchedPoints(inputs.kind, outlines);
+  const pieces = piecesAsCut(inputs);
+  const outlines = Object.fromEntries(pieces.map(({ shape, cut }) => [shape.id, cut]));
+  const notches = Object.fromEntries(pieces.map(({ shape, notches: own }) => [shape.id, own]));
+  return matchedPoints(inputs.kind, outlines, notches);
 }
 
 /** Of a piece that nobody drew: the middle of its lower edge. */

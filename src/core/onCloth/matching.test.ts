@@ -35,7 +35,7 @@ test('some garments of the demo have sides and sleeves to match', () => {
 });
 
 test.each(drawn)(
-  '%s: sides end on the same stripe, and sleeves meet it at their front notch',
+  '%s: sides end on the same stripe, and sleeves without notches as far from the underarm as the front',
   (_, kind, outlines) => {
     const held = matchedPoints(kind, outlines);
     const level = (piece: string, at: { x: number; y: number }) =>
@@ -64,6 +64,25 @@ test.each(drawn)(
     }
   },
 );
+
+test('where front and sleeve have notches, they meet at those: the single one, on the front', () => {
+  const [, facts] = demoFacts().find(([name]) => name === 'cartwheel')!;
+  const kind = kindOf(facts.garment, facts.ownKind);
+  const pieces = piecesAsCut({ facts, kind, onDate: TODAY });
+  const outlines: Record<string, Outline> = Object.fromEntries(
+    pieces.map(({ shape, cut }) => [shape.id, cut]),
+  );
+  const notches = Object.fromEntries(pieces.map(({ shape, notches: own }) => [shape.id, own]));
+  const held = matchedPoints(kind, outlines, notches);
+  const single = (piece: string, edge: string) =>
+    notches[piece]!.filter((one) => one.edge === edge && !one.double);
+  const [front, cap] = [single('front', 'armhole'), single('sleeve', 'cap')];
+  expect([front.length, cap.length]).toEqual([1, 1]);
+  const level = (piece: string, at: { x: number; y: number }) =>
+    fromStart(outlines[piece]!, at).y - held.get(piece)!.y;
+  expect(level('sleeve', cap[0]!.at)).toBeCloseTo(level('front', front[0]!.at), 6);
+  expect(held.get('sleeve')).not.toEqual(matchedPoints(kind, outlines).get('sleeve'));
+});
 
 const encore = demoFacts().find(([name]) => name === 'encore')![1];
 const striped: Cloth = { ...encore.outer!, repeatAlongMm: 80, repeatAcrossMm: 120, repeatFromMm: 15 };

@@ -3,6 +3,7 @@ import type { SewnEdges } from '../fit/pieceShape';
 import { endOf, lengthOf, pointAlong, startOf, type Path } from '../geometry/path';
 import { minus, point, type Point } from '../geometry/point';
 import { boundsOfPoints, flattened } from '../geometry/ring';
+import type { NotchMark } from '../pieces/notches';
 import { neighbours, pathOfEdge, roundPiece, type Outline, type Outlines } from '../pieces/outline';
 import { namedEdge } from '../pieces/walk';
 
@@ -14,6 +15,9 @@ interface Met {
   readonly atB: Point;
 }
 
+/** The notches of pieces, by piece. */
+type Notches = Readonly<Record<string, readonly NotchMark[]>>;
+
 /** Of the front of an armhole, from the underarm up, where its notch usually is (T). */
 const NOTCH = 1 / 3;
 
@@ -24,8 +28,9 @@ const NOTCH = 1 / 3;
 export function matchedPoints(
   kind: Pick<GarmentKind, 'sewn'>,
   outlines: Outlines,
+  notches: Notches = {},
 ): ReadonlyMap<string, Point> {
-  const met = kind.sewn.flatMap((sewn) => meetingOf(sewn, outlines) ?? []);
+  const met = kind.sewn.flatMap((sewn) => meetingOf(sewn, outlines, notches) ?? []);
   const levels = new Map<string, number>();
   for (const [id, outline] of Object.entries(outlines)) {
     if (levels.has(id)) continue;
@@ -62,7 +67,7 @@ function middleOf(outline: Outline): number {
   return (left + right) / 2;
 }
 
-function meetingOf(sewn: SewnEdges, outlines: Outlines): Met | undefined {
+function meetingOf(sewn: SewnEdges, outlines: Outlines, notches: Notches): Met | undefined {
   const [a, b] = [sewn.a[0], sewn.b[0]].map((name) => namedEdge(outlines, name ?? ''));
   const [pathA, pathB] = [a, b].map((one) => one && pathOfEdge(one.outline, one.id));
   if (!a || !b || !pathA || !pathB || a.outline === b.outline) return undefined;
@@ -75,7 +80,12 @@ function meetingOf(sewn: SewnEdges, outlines: Outlines): Met | undefined {
   if (sewn.a.length === 1 && sewn.b.length === 1)
     return runsDown(pathA) && runsDown(pathB) ? between(lowerEnd(pathA), lowerEnd(pathB)) : undefined;
   if (sewn.a.length !== 2 || sewn.b.length !== 1) return undefined;
-  // A sleeve: as far from the underarm on either, on the side of the front.
+  // A sleeve: at the front notch, which is a single one, where both have it.
+  const [notchA, notchB] = [a, b].map(({ outline, id }) =>
+    notches[outline.shape.id]?.find(({ edge, double }) => edge === id && !double),
+  );
+  if (notchA && notchB) return between(notchA.at, notchB.at);
+  // Else as far from the underarm on either, on the side of the front.
   const far = NOTCH * lengthOf(pathA);
   const beginsAtFront = neighbourIsOf(b.outline, b.id, a.outline.shape.id);
   return between(
