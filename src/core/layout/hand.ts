@@ -6,7 +6,7 @@ import type { Lying } from './keeps';
 import { isSameTurn, nameOf, ringAt, sideOf, type LayoutProblem, type Placement } from './problem';
 import { heldFurther, heldTo, onRepeat, type Held } from './repeat';
 import { settled } from './settle';
-import { Shapes, type Shape } from './shapes';
+import { placeOf, Shapes, type Shape } from './shapes';
 import { travelOf, type Way } from './travel';
 
 /** What a copy in the hand lies on, and whether part of it is beside the cloth. */
@@ -61,7 +61,8 @@ export class Hand {
     if (!own) throw new Error(`expected ${name} among the placements, it is not`);
     // Where its (0, 0) may lie, and the corner of its box.
     this.print = heldTo(problem, held) ?? {};
-    this.own = { ...own, held: heldFurther(this.print, this.shapes.cornerOf(own, point(0, 0))) };
+    const corner = this.shapes.cornerOf(own, point(0, 0));
+    this.own = { ...own, ...placeOf(undefined, heldFurther(this.print, corner)) };
     this.others = [...others, ...this.shapes.holes.map((shape) => ({ shape, ...(shape.pinnedAt as Point) }))];
     this.ring = ringAt(problem, { ...held, x: 0, y: 0 });
     this.cut = placements

@@ -84,8 +84,8 @@ function draw(lying: readonly Lying[], room: Room, nearMm: number, part: number)
 function putIn(lying: readonly Lying[], room: Room): void {
   for (const one of lying) {
     const { shape } = one;
-    if (goes(shape, 'x')) one.x = placeOn(shape, one.x, room.wideMm - shape.widthMm);
-    if (goes(shape, 'y')) one.y = within(one.y, room.longMm - shape.heightMm);
+    if (shape.givesX) one.x = placeOn(shape, one.x, room.wideMm - shape.widthMm);
+    if (shape.givesY) one.y = within(one.y, room.longMm - shape.heightMm);
   }
 }
 
@@ -94,9 +94,6 @@ function placeOn({ side, fromLeftMm }: Shape, x: number, most: number): number {
   if (side === 'left') return 0;
   return side === 'right' ? Math.max(0, most) : Math.max(fromLeftMm, within(x, most));
 }
-
-/** Whether it may be moved that way: not what is pinned, nor along the way of its repeat. */
-const goes = ({ pinnedAt, held }: Shape, way: 'x' | 'y'): boolean => !pinnedAt && !held?.[way];
 
 const within = (at: number, most: number): number => Math.max(0, Math.min(at, most));
 
@@ -111,12 +108,15 @@ function swept(lying: readonly Lying[], { a, b, nx, ny, out }: Keeps, drawn?: nu
   const part = drawn ?? 1;
   let moved = false;
   for (let at = 0; at < a.length; at += 1) {
-    const [one, other] = [lying[a[at]!]!, lying[b[at]!]!];
+    const one = lying[a[at]!]!;
+    const other = lying[b[at]!]!;
     const off = part * (out[at]! + nx[at]! * (one.x - other.x) + ny[at]! * (one.y - other.y));
     if (drawn === undefined && off >= -HAIR_MM) continue;
     // What may not move stays, and the other goes all the way.
-    const [x1, y1] = [goes(one.shape, 'x') ? nx[at]! : 0, goes(one.shape, 'y') ? ny[at]! : 0];
-    const [x2, y2] = [goes(other.shape, 'x') ? nx[at]! : 0, goes(other.shape, 'y') ? ny[at]! : 0];
+    const x1 = nx[at]! * one.shape.givesX;
+    const y1 = ny[at]! * one.shape.givesY;
+    const x2 = nx[at]! * other.shape.givesX;
+    const y2 = ny[at]! * other.shape.givesY;
     const give = x1 * x1 + y1 * y1 + x2 * x2 + y2 * y2;
     if (give < LEAST_GIVE) continue;
     moved = true;

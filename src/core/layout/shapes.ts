@@ -32,6 +32,9 @@ export interface Shape {
   readonly pinnedAt: Point | undefined;
   /** Where the corner of its box may lie, of a piece that is held to a repeat. */
   readonly held: Held | undefined;
+  /** 1 where it may be moved across, and along, the cloth; 0 where it is pinned or held. */
+  readonly givesX: 0 | 1;
+  readonly givesY: 0 | 1;
   /** No piece, but where there is no cloth. */
   readonly isHole: boolean;
   /** From the corner of its box to where the piece’s own (0, 0) comes to lie. */
@@ -139,8 +142,10 @@ export class Shapes {
       id: this.all.length,
       side: piece.onFold ? 'left' : this.sideOf(piece, { turn, mirrored }),
       fromLeftMm: this.problem.fold && !piece.onFold ? this.problem.gapMm / 2 : 0,
-      pinnedAt: pinned && this.cornerOf(base, pinned),
-      held: pinned ? undefined : held && heldFurther(held, this.cornerOf(base, point(0, 0))),
+      ...placeOf(
+        pinned && this.cornerOf(base, pinned),
+        held && heldFurther(held, this.cornerOf(base, point(0, 0))),
+      ),
       isHole: false,
       half: undefined,
     };
@@ -149,8 +154,22 @@ export class Shapes {
   }
 }
 
+/** Where a shape may lie, and whether it may be moved from there: what is pinned is held to nothing else. */
+export const placeOf = (
+  pinnedAt: Point | undefined,
+  held: Held | undefined,
+): Pick<Shape, 'pinnedAt' | 'held' | 'givesX' | 'givesY'> => ({
+  pinnedAt,
+  held: pinnedAt ? undefined : held,
+  givesX: pinnedAt || held?.x ? 0 : 1,
+  givesY: pinnedAt || held?.y ? 0 : 1,
+});
+
 /** What of a shape follows from its outline alone. */
-type Base = Omit<Shape, 'id' | 'side' | 'fromLeftMm' | 'pinnedAt' | 'held' | 'isHole' | 'half'>;
+type Base = Omit<
+  Shape,
+  'id' | 'side' | 'fromLeftMm' | 'pinnedAt' | 'held' | 'givesX' | 'givesY' | 'isHole' | 'half'
+>;
 
 const known = new WeakMap<readonly Point[], Map<string, Base>>();
 

@@ -243,7 +243,8 @@ export class Strip {
     let stride = step >> 1;
     while (cost > 0 && stride > 0) {
       let [bestColumn, bestRow] = [column, row];
-      const { across, along } = stridesOf(own, stride);
+      const across = strideOf(own.columnStep, stride);
+      const along = strideOf(own.rowStep, stride);
       for (let way = 0; way < 8; way += 1) {
         const x = column + WAYS_X[way]! * across;
         const y = row + WAYS_Y[way]! * along;
@@ -289,9 +290,10 @@ interface Stride {
 }
 
 /** By steps of so many cells, or as its repeat has it. */
+const strideOf = (own: number, step: number): number => (own > 1 ? own : step);
 const stridesOf = ({ columnStep, rowStep }: Turn, step: number): Stride => ({
-  across: columnStep > 1 ? columnStep : step,
-  along: rowStep > 1 ? rowStep : step,
+  across: strideOf(columnStep, step),
+  along: strideOf(rowStep, step),
 });
 
 const placeAt = (
