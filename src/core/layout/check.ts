@@ -5,6 +5,7 @@ import {
   isSameTurn,
   lengthOf,
   liesFaceDown,
+  mayLie,
   nameOf,
   ringAt,
   sideOf,
@@ -97,19 +98,13 @@ function countFaults(piece: LayoutPiece, placements: readonly Placement[]): read
 const OFF_EDGE_MM = 0.5;
 
 function liesOnEdge(
-  { widthMm, lacedEdges }: LayoutProblem,
-  edgeAtLeft: number,
-  one: Placement,
-  { left, right }: Bounds,
+  problem: LayoutProblem,
+  { piece, one, box }: { readonly piece: LayoutPiece; readonly one: Placement; readonly box: Bounds },
 ): boolean {
-  switch (sideOf(edgeAtLeft, one)) {
-    case 'left':
-      return Math.abs(left) <= OFF_EDGE_MM;
-    case 'right':
-      return lacedEdges === 'both' && Math.abs(right - widthMm) <= OFF_EDGE_MM;
-    default:
-      return false;
-  }
+  const { edgeAtLeft } = piece;
+  if (edgeAtLeft === undefined) return true;
+  const offMm = sideOf(edgeAtLeft, one) === 'left' ? box.left : box.right - problem.widthMm;
+  return mayLie(problem, piece, one) && Math.abs(offMm) <= OFF_EDGE_MM;
 }
 
 function placeFaults(
@@ -122,7 +117,6 @@ function placeFaults(
   if (!turned) faults.push({ kind: 'turn', pieces: [name] });
   if (piece.onFold && (Math.abs(box.left) > ON_FOLD_MM || !foldAtLeft(one)))
     faults.push({ kind: 'fold', pieces: [name] });
-  if (piece.edgeAtLeft !== undefined && !liesOnEdge(problem, piece.edgeAtLeft, one, box))
-    faults.push({ kind: 'edge', pieces: [name] });
+  if (!liesOnEdge(problem, { piece, one, box })) faults.push({ kind: 'edge', pieces: [name] });
   return faults;
 }

@@ -3,10 +3,10 @@ import { point, type Point } from '../geometry/point';
 import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import { OVERLAP_MM2 } from './check';
 import type { Lying } from './keeps';
-import { isSameTurn, nameOf, ringAt, sideOf, type LayoutProblem, type Placement } from './problem';
+import { isSameTurn, mayLie, nameOf, ringAt, sideOf, type LayoutProblem, type Placement } from './problem';
 import { heldFurther, heldTo, onRepeat, type Held } from './repeat';
 import { settled } from './settle';
-import { placeOf, Shapes, type Shape } from './shapes';
+import { boundTo, Shapes, type Shape } from './shapes';
 import { travelOf, type Way } from './travel';
 
 /** What a copy in the hand lies on, and whether part of it is beside the cloth. */
@@ -34,7 +34,6 @@ const ENDLESS_MM = 1e7;
 export class Hand {
   private readonly shapes: Shapes;
   private readonly own: Shape;
-  private readonly print: Held;
   private readonly others: readonly Lying[];
   private readonly cut: readonly { readonly name: string; readonly ring: readonly Point[]; box: Bounds }[];
   private readonly ring: readonly Point[];
@@ -59,10 +58,9 @@ export class Hand {
       else others.push({ shape, ...corner });
     }
     if (!own) throw new Error(`expected ${name} among the placements, it is not`);
-    // Where its (0, 0) may lie, and the corner of its box.
-    this.print = heldTo(problem, held) ?? {};
+    const print = heldTo(problem, held);
     const corner = this.shapes.cornerOf(own, point(0, 0));
-    this.own = { ...own, ...placeOf(undefined, heldFurther(this.print, corner)) };
+    this.own = { ...own, ...boundTo(undefined, print && heldFurther(print, corner)) };
     this.others = [...others, ...this.shapes.holes.map((shape) => ({ shape, ...(shape.pinnedAt as Point) }))];
     this.ring = ringAt(problem, { ...held, x: 0, y: 0 });
     this.cut = placements
@@ -104,8 +102,8 @@ export class Hand {
     if (!corner) return point(printed.x, printed.y);
     // A neighbour that it touches stops it both ways.
     if (Math.hypot(corner.x - from.x, corner.y - from.y) <= HAIR_MM) {
-      if (!this.print.x) corner = this.touching(corner, near, ['left', 'right'], reachMm);
-      if (!this.print.y) corner = this.touching(corner, near, ['up', 'down'], reachMm);
+      if (!this.own.held?.x) corner = this.touching(corner, near, ['left', 'right'], reachMm);
+      if (!this.own.held?.y) corner = this.touching(corner, near, ['up', 'down'], reachMm);
     }
     // What lies deep in another has no side of it near: it stays where it is held.
     const place = this.shapes.placeOf(this.own, corner);
@@ -140,7 +138,7 @@ export class Hand {
   stepped(from: Point, by: Point): Point {
     const step = (mm: number, every: Held['x']): number =>
       every && mm !== 0 ? Math.sign(mm) * Math.max(every.everyMm, wholeRepeats(Math.abs(mm), every)) : mm;
-    return point(from.x + step(by.x, this.print.x), from.y + step(by.y, this.print.y));
+    return point(from.x + step(by.x, this.own.held?.x), from.y + step(by.y, this.own.held?.y));
   }
 
   /** Pushed one way until it touches; as it is held where it lies on something. */
@@ -179,14 +177,14 @@ export class Hand {
         Math.min(least, travelOf(this.own.ring, shape.ring, { x: corner.x - x, y: corner.y - y, way })),
       Math.max(0, walls[way]),
     );
-    return far >= ENDLESS_MM ? far : wholeRepeats(far, isAcross(way) ? this.print.x : this.print.y);
+    return far >= ENDLESS_MM ? far : wholeRepeats(far, isAcross(way) ? this.own.held?.x : this.own.held?.y);
   }
 
   private withinCloth({ x, y }: Point, reachMm: number): Point {
     const most = this.wideMm - this.own.widthMm;
     const near = (value: number, bound: number): boolean => Math.abs(value - bound) <= reachMm;
     const inX = x < 0 && near(x, 0) ? 0 : x > most && near(x, most) ? most : x;
-    return point(this.print.x ? x : inX, !this.print.y && y < 0 && near(y, 0) ? 0 : y);
+    return point(this.own.held?.x ? x : inX, !this.own.held?.y && y < 0 && near(y, 0) ? 0 : y);
   }
 
   private nearOnes({ x, y }: Point, reachMm: number): readonly Lying[] {
@@ -247,20 +245,10 @@ export const withPlacement = (placements: readonly Placement[], changed: Placeme
 /** Turned to the next turn it may have about the middle of its box, clockwise; as it is where it has but one. */
 export function turnedOn(problem: LayoutProblem, one: Placement): Placement {
   const piece = problem.pieces.find(({ id }) => id === one.piece);
-  const turns = (piece?.turns ?? [0]).filter((turn) => mayTurn(problem, piece?.edgeAtLeft, { ...one, turn }));
+  const turns = (piece?.turns ?? [0]).filter((turn) => mayLie(problem, piece ?? {}, { ...one, turn }));
   const now = turns.findIndex((turn) => isSameTurn(turn, one.turn));
   const turn = turns[(now + 1) % turns.length] ?? one.turn;
   return centredAt(problem, { ...one, turn }, middleOf(problem, one));
-}
-
-/** Whether a piece with an edge on the cloth’s may be turned so. */
-function mayTurn(
-  { lacedEdges }: LayoutProblem,
-  edgeAtLeft: number | undefined,
-  one: Pick<Placement, 'turn' | 'mirrored'>,
-): boolean {
-  const side = edgeAtLeft === undefined ? 'left' : sideOf(edgeAtLeft, one);
-  return side === 'left' || (side === 'right' && lacedEdges === 'both');
 }
 
 /** Moved across the cloth until its edge lies on that of the cloth, where it has one that does. */

@@ -123,6 +123,17 @@ export function sideOf(
   return (halves % 2 === 0) === mirrored ? 'right' : 'left';
 }
 
+/** Whether a piece may lie so: one with an edge on the cloth’s only with that on one which is scalloped. */
+export function mayLie(
+  { lacedEdges }: Pick<LayoutProblem, 'lacedEdges'>,
+  { edgeAtLeft }: Pick<LayoutPiece, 'edgeAtLeft'>,
+  as: Pick<Placement, 'turn' | 'mirrored'>,
+): boolean {
+  if (edgeAtLeft === undefined) return true;
+  const side = sideOf(edgeAtLeft, as);
+  return side === 'left' || (side === 'right' && lacedEdges === 'both');
+}
+
 /** A point of a piece on the cloth. */
 export function placed({ x, y, turn, mirrored }: Omit<Placement, 'piece' | 'copy'>): (one: Point) => Point {
   const [cos, sin] = cosAndSin(turn);

@@ -5,6 +5,7 @@ import {
   foldAtLeft,
   FULL_TURN,
   liesFaceDown,
+  mayLie,
   outlineOf,
   placed,
   sideOf,
@@ -111,12 +112,8 @@ export class Shapes {
   }
 
   private shapesOf(piece: LayoutPiece, turns: readonly number[], mirrored: boolean): readonly Shape[] {
-    const mayLie = turns.filter((turn) => {
-      if (piece.edgeAtLeft === undefined) return true;
-      const side = this.sideOf(piece, { turn, mirrored });
-      return side === 'left' || (side === 'right' && this.problem.lacedEdges === 'both');
-    });
-    const found = distinct(mayLie.map((turn) => this.shape(piece, { turn, mirrored })));
+    const allowed = turns.filter((turn) => mayLie(this.problem, piece, { turn, mirrored }));
+    const found = distinct(allowed.map((turn) => this.shape(piece, { turn, mirrored })));
     // What is held lies at places of its own in its cells, either way round.
     for (const one of found)
       one.half =
@@ -126,23 +123,21 @@ export class Shapes {
     return found;
   }
 
-  private sideOf({ edgeAtLeft }: LayoutPiece, as: Pick<Placement, 'turn' | 'mirrored'>): Shape['side'] {
-    return edgeAtLeft === undefined ? undefined : sideOf(edgeAtLeft, as);
-  }
-
   private shape(
     piece: LayoutPiece,
     { turn, mirrored }: Pick<Placement, 'turn' | 'mirrored'>,
     pinned?: Point,
   ): Shape {
     const base = baseOf(piece.ring, this.problem.gapMm, turn, mirrored);
+    const { edgeAtLeft } = piece;
+    const ownSide = edgeAtLeft === undefined ? undefined : sideOf(edgeAtLeft, { turn, mirrored });
     const held = heldTo(this.problem, { piece: piece.id, copy: 1, x: 0, y: 0, turn, mirrored });
     const shape: Shape = {
       ...base,
       id: this.all.length,
-      side: piece.onFold ? 'left' : this.sideOf(piece, { turn, mirrored }),
+      side: piece.onFold ? 'left' : ownSide,
       fromLeftMm: this.problem.fold && !piece.onFold ? this.problem.gapMm / 2 : 0,
-      ...placeOf(
+      ...boundTo(
         pinned && this.cornerOf(base, pinned),
         held && heldFurther(held, this.cornerOf(base, point(0, 0))),
       ),
@@ -155,7 +150,7 @@ export class Shapes {
 }
 
 /** Where a shape may lie, and whether it may be moved from there: what is pinned is held to nothing else. */
-export const placeOf = (
+export const boundTo = (
   pinnedAt: Point | undefined,
   held: Held | undefined,
 ): Pick<Shape, 'pinnedAt' | 'held' | 'givesX' | 'givesY'> => ({
