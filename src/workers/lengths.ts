@@ -17,10 +17,14 @@ export interface LengthReply {
 /** Each is looked for this long where nothing else is asked: enough to compare, a second or so. */
 const STEPS = 300;
 
+/** A layout that others are compared with. */
+export const comparedLayout = (problem: LayoutProblem, many = STEPS): Layout | undefined =>
+  new Searching(problem, 1).goOn(({ steps }) => steps < many).best;
+
 /** Lays out one after the other. */
-export function* answerLengths({ problems, steps: many = STEPS }: LengthsRequest): Generator<LengthReply> {
+export function* answerLengths({ problems, steps }: LengthsRequest): Generator<LengthReply> {
   for (const [nth, problem] of problems.entries()) {
-    const { best } = new Searching(problem, 1).goOn(({ steps }) => steps < many);
-    if (best) yield { nth, layout: best };
+    const layout = comparedLayout(problem, steps);
+    if (layout) yield { nth, layout };
   }
 }

@@ -1,9 +1,9 @@
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import type { ClothRole } from '@/core/facts/layout';
 import type { Layout } from '@/core/layout/problem';
-import { Searching } from '@/core/layout/progress';
-import { laidChanged, type ChangedWay } from '@/core/onCloth/changedWays';
+import { laidChanged, planned, type ChangedWay } from '@/core/onCloth/changedWays';
 import type { Using } from '@/core/onCloth/laidOn';
+import { comparedLayout } from './lengths';
 
 /** Ways that change a garment, each planned and laid out anew. */
 export interface WaysRequest {
@@ -20,14 +20,11 @@ export interface WayReply {
   readonly layout: Layout | undefined;
 }
 
-/** As long as the lengths they are compared with. */
-const STEPS = 300;
-
 /** Plans and lays out one after the other. */
 export function* answerWays({ facts, ways, ...asked }: WaysRequest): Generator<WayReply> {
+  const before = planned(facts, asked.onDate);
   for (const [nth, way] of ways.entries()) {
-    const problem = laidChanged(facts, { way, ...asked });
-    const found = problem && new Searching(problem, 1).goOn(({ steps }) => steps < STEPS);
-    yield { nth, layout: found?.best };
+    const problem = laidChanged(before, way, asked);
+    yield { nth, layout: problem && comparedLayout(problem) };
   }
 }

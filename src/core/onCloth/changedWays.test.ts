@@ -6,7 +6,7 @@ import { kindOf } from '../garments/kindOf';
 import { boundsOfPoints } from '../geometry/ring';
 import { areaOfPieces } from '../layout/problem';
 import { planGarment } from '../plan/planGarment';
-import { changedWays, laidChanged, type OnShelf } from './changedWays';
+import { changedWays, laidChanged, planned, type OnShelf } from './changedWays';
 import { piecesOnCloth } from './garmentPieces';
 import { laidOn } from './laidOn';
 import { toLayOut } from './toLayOut';
@@ -28,7 +28,7 @@ const laid = (facts: GarmentFacts, id: string, shelf: readonly OnShelf[] = []) =
         .map((one) => one.id)
         .join()}`,
     );
-  return { way, problem: laidChanged(facts, { way, role: 'outer', using, onDate: TODAY }) };
+  return { way, problem: laidChanged(planned(facts, TODAY), way, { role: 'outer', using, onDate: TODAY }) };
 };
 const now = (facts: GarmentFacts) => piecesOnCloth(inputsOf(facts))[0]!;
 const height = (pieces: ReturnType<typeof now>['pieces'], id: string) => {

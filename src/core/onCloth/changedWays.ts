@@ -1,7 +1,7 @@
 import { applyChanges } from '../facts/change';
 import type { Alteration } from '../facts/alteration';
 import { bandsFollow } from '../facts/garment';
-import type { Cloth } from '../facts/cloth';
+import { newCloth, type Cloth } from '../facts/cloth';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { ClothRole } from '../facts/layout';
 import { sizesInOrder } from '../fit/patternSize';
@@ -120,38 +120,35 @@ function otherCloths(
     }));
 }
 
+/** A garment as it is planned, and what is cut of it from its cloths. */
+export interface Planned {
+  readonly facts: GarmentFacts;
+  readonly plan: GarmentPlan;
+  readonly on: ReturnType<typeof piecesOnCloth>;
+}
+
+export function planned(facts: GarmentFacts, onDate: string): Planned {
+  const kind = kindOf(facts.garment, facts.ownKind);
+  const plan = planGarment(facts, { onDate });
+  return { facts, plan, on: piecesOnCloth({ facts, kind, plan, onDate }) };
+}
+
 /** What is laid out once a way is taken; nothing where it changes no piece, cannot be laid, or no longer works as a garment. */
 export function laidChanged(
-  facts: GarmentFacts,
-  {
-    way,
-    role,
-    using,
-    onDate,
-  }: {
-    readonly way: ChangedWay;
-    readonly role: ClothRole;
-    readonly using: Using;
-    readonly onDate: string;
-  },
+  before: Planned,
+  way: ChangedWay,
+  { role, using, onDate }: { readonly role: ClothRole; readonly using: Using; readonly onDate: string },
 ): LayoutProblem | undefined {
+  const { facts } = before;
   const changes = Object.entries(way.changes).map(([path, value]) => ({ path, value }));
-  const changed: GarmentFacts = {
-    ...facts,
-    garment: applyChanges(facts.garment, changes),
-    ...(way.band ? { band: way.band } : {}),
-  };
-  const [before, after] = [facts, changed].map((one) => {
-    const kind = kindOf(one.garment, one.ownKind);
-    const plan = planGarment(one, { onDate });
-    return { plan, on: piecesOnCloth({ facts: one, kind, plan, onDate }) };
-  }) as [Planned, Planned];
+  const garment = applyChanges(facts.garment, changes);
+  const after = planned({ ...facts, garment, ...(way.band ? { band: way.band } : {}) }, onDate);
   const [was, is] = [before, after].map(({ on }) => on.find((one) => one.role === role));
   if (!was || !is || stops(after.plan) > stops(before.plan)) return undefined;
   const bands = after.on.find((one) => one.role === 'band');
   if (way.band && !(bands && isEnough(way.band, bands.pieces, using))) return undefined;
   if (areaOfPieces(is.pieces) >= areaOfPieces(was.pieces) - ROUNDING_MM2) return undefined;
-  const asked = toLayOut(is.pieces, laidOn(is.cloth ?? was.cloth ?? NO_CLOTH, using));
+  const asked = toLayOut(is.pieces, laidOn(is.cloth ?? newCloth('cloth'), using));
   return asked.ok ? asked.problem : undefined;
 }
 
@@ -169,13 +166,7 @@ function isEnough(cloth: Cloth, pieces: readonly ClothPiece[], { cutWith }: Usin
   );
 }
 
-interface Planned {
-  readonly plan: GarmentPlan;
-  readonly on: ReturnType<typeof piecesOnCloth>;
-}
-
 const ROUNDING_MM2 = 100;
-const NO_CLOTH: Cloth = { name: 'cloth', washed: 'no', tests: {} };
 
 /** How much of a plan cannot work. */
 const stops = ({ problems }: GarmentPlan): number =>

@@ -16,7 +16,7 @@ import type { LayoutPiece } from '../layout/problem';
 import { stripOf } from '../paper/bandPieces';
 import { paperPieces } from '../paper/paperPieces';
 import { ringsOf } from '../paper/paperPiece';
-import { piecesAsCut } from '../plan/asCut';
+import { piecesAsCut, type PieceAsCut } from '../plan/asCut';
 import type { GarmentPlan } from '../plan/types';
 import { scallopAtLeft } from './lace';
 import { matchedPoints } from './matching';
@@ -71,6 +71,12 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
   const rings = new Map(drawn.map((piece) => [piece.id, ringsOf(piece)[0] as readonly Point[]]));
   const rectangles = rectanglesOf(plan.ticket, plan.numbers);
   const bands = new Set(rectangles.map(({ id }) => id));
+  // Planned once more: only for cloths that want to know how outlines lie.
+  const isAsked = clothRoles.some((role) => {
+    const cloth = facts[role];
+    return cloth !== undefined && (isScalloped(cloth) || hasRepeat(cloth));
+  });
+  const cut = isAsked ? piecesAsCut(inputs) : [];
   return clothRoles.flatMap((role): readonly OnCloth[] => {
     const ticketRows = plan.ticket
       .filter((group) => clothRoles.some((one) => one === group.role && laidAs(facts.garment, one) === role))
@@ -89,8 +95,8 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
       ),
     ];
     const turned = turnedCloth(inputs, role);
-    const edges = cloth && isScalloped(cloth) ? lacedIn(inputs) : undefined;
-    const matches = cloth && hasRepeat(cloth) ? matchedIn(inputs) : undefined;
+    const edges = cloth && isScalloped(cloth) ? lacedIn(cut, plan) : undefined;
+    const matches = cloth && hasRepeat(cloth) ? matchedIn(cut, inputs.kind) : undefined;
     const known = pieces.filter(({ ring }) => ring.length > 0);
     return [
       {
@@ -120,10 +126,10 @@ export const hasRepeat = ({ repeatAcrossMm, repeatAlongMm }: Cloth): boolean =>
   repeatAcrossMm !== undefined || repeatAlongMm !== undefined;
 
 /** The turns by which scallops of drawn pieces come to lie on the left edge of a lace, by piece. */
-function lacedIn(inputs: LaidInputs): ReadonlyMap<string, number> {
+function lacedIn(pieces: readonly PieceAsCut[], plan: GarmentPlan): ReadonlyMap<string, number> {
   return new Map(
-    piecesAsCut(inputs).flatMap(({ shape, cut }): (readonly [string, number])[] => {
-      const turn = scallopAtLeft(cut, inputs.plan);
+    pieces.flatMap(({ shape, cut }): (readonly [string, number])[] => {
+      const turn = scallopAtLeft(cut, plan);
       return turn === undefined ? [] : [[shape.id, turn]];
     }),
   );
@@ -134,11 +140,10 @@ const onEdge = (turn: number | undefined): Partial<ClothPiece> =>
   turn === undefined ? {} : { edgeAtLeft: turn, turns: [turn, turn + 180, -turn, 180 - turn] };
 
 /** The points of drawn pieces that lie on a repeat, by piece. */
-function matchedIn(inputs: LaidInputs): ReadonlyMap<string, Point> {
-  const pieces = piecesAsCut(inputs);
+function matchedIn(pieces: readonly PieceAsCut[], kind: GarmentKind): ReadonlyMap<string, Point> {
   const outlines = Object.fromEntries(pieces.map(({ shape, cut }) => [shape.id, cut]));
   const notches = Object.fromEntries(pieces.map(({ shape, notches: own }) => [shape.id, own]));
-  return matchedPoints(inputs.kind, outlines, notches);
+  return matchedPoints(kind, outlines, notches);
 }
 
 /** Of a piece that nobody drew: the middle of its lower edge. */
