@@ -33,6 +33,21 @@ export function applyChange<T>(facts: T, { path, value }: Change): T {
 export const applyChanges = <T>(facts: T, changes: readonly Change[]): T =>
   changes.reduce<T>(applyChange, facts);
 
+/**
+ * `after`, with every part of it that says what `before` says there taken from `before`: what is worked out from a part that
+ * did not change need not be worked out again. The same keys in another order are another part.
+ */
+export function keepingSame<T>(before: unknown, after: T): T {
+  if (before === after || !isPlain(before) || !isPlain(after)) return after;
+  if (Array.isArray(before) !== Array.isArray(after)) return after;
+  const [old, keys] = [Object.keys(before), Object.keys(after)];
+  const parts = keys.map((key) => keepingSame(before[key], after[key]));
+  const same =
+    old.length === keys.length && keys.every((key, nth) => key === old[nth] && parts[nth] === before[key]);
+  if (same) return before as T;
+  return (Array.isArray(after) ? parts : Object.fromEntries(keys.map((key, nth) => [key, parts[nth]]))) as T;
+}
+
 /** The changes that put `before` back after `changes` were made to it, last first. */
 export function inverseOf(before: unknown, changes: readonly Change[]): Change[] {
   const inverse: Change[] = [];
@@ -72,5 +87,8 @@ function setAt(at: unknown, [key, ...rest]: readonly string[], value: unknown): 
   return here[key] === value ? at : { ...here, [key]: value };
 }
 
+const isPlain = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null;
+
 const isObject = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+  isPlain(value) && !Array.isArray(value);

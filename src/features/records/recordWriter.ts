@@ -1,4 +1,4 @@
-import { applyChanges, pathsTouch, valueAt, type Change } from '@/core/facts/change';
+import { applyChanges, keepingSame, pathsTouch, valueAt, type Change } from '@/core/facts/change';
 import type { Fault } from '@/core/facts/faults';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 
@@ -20,7 +20,10 @@ export interface Conflict {
 }
 
 interface WriterSnapshot<K extends RecordKind> {
-  /** What the person sees: the last acknowledged facts with everything typed since. */
+  /**
+   * What the person sees: the last acknowledged facts with everything typed since. What no change touched is the same
+   * object, saved or not.
+   */
   readonly facts: FactsByKind[K];
   readonly state: SaveState;
   readonly conflict: Conflict | undefined;
@@ -66,7 +69,7 @@ export class RecordWriter<K extends RecordKind> {
     private readonly newId: () => string,
   ) {
     this.#acknowledged = record;
-    this.#snapshot = this.#look();
+    this.#snapshot = this.#look(record.facts);
   }
 
   get record(): StoredRecord<K> {
@@ -202,10 +205,11 @@ export class RecordWriter<K extends RecordKind> {
     for (const resolve of this.#idle.splice(0)) resolve();
   }
 
-  #look(): WriterSnapshot<K> {
+  #look(before: FactsByKind[K]): WriterSnapshot<K> {
     const batches = this.unanswered();
+    const facts = batches.reduce((so, { changes }) => applyChanges(so, changes), this.#acknowledged.facts);
     return {
-      facts: batches.reduce((facts, { changes }) => applyChanges(facts, changes), this.#acknowledged.facts),
+      facts: keepingSame(before, facts),
       state: this.#offline ? 'offline' : batches.length > 0 ? 'saving' : 'saved',
       conflict: this.#conflict,
       refused: this.#refused,
@@ -213,7 +217,7 @@ export class RecordWriter<K extends RecordKind> {
   }
 
   #changed(): void {
-    this.#snapshot = this.#look();
+    this.#snapshot = this.#look(this.#snapshot.facts);
     for (const listener of this.#listeners) listener();
   }
 }
