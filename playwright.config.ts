@@ -12,7 +12,8 @@ export default defineConfig({
   outputDir: 'test-results/playwright',
   use: {
     actionTimeout: 10_000,
-    navigationTimeout: 20_000,
+    // Two servers, two browsers and their searches for layouts may share two cores.
+    navigationTimeout: 60_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -128,7 +128,7 @@ async function live(page: Page): Promise<void> {
         Object.keys(element).some((key) => key.startsWith('__reactFiber$')),
       ),
     undefined,
-    { timeout: 20_000 },
+    { timeout: 60_000 },
   );
   await page.evaluate(
     () => new Promise<void>((resolve) => requestIdleCallback(() => resolve(), { timeout: 5000 })),

@@ -50,9 +50,13 @@ export function layoutFaults(problem: LayoutProblem, layout: Layout): readonly L
       const { x, y } = offRepeat(problem, one);
       return Math.max(Math.abs(x), Math.abs(y)) > OFF_REPEAT_MM ? [{ kind: 'repeat', pieces: [name] }] : [];
     }),
-    ...lying.flatMap(({ name, ring }): readonly LayoutFault[] => {
+    ...lying.flatMap(({ name, ring, box }): readonly LayoutFault[] => {
+      // What a box says needs no clip.
+      const beside =
+        box.left < 0 || box.top < 0 || box.right > problem.widthMm || box.bottom > layout.lengthMm;
       const areaMm2 =
-        areaOfRings(without([ring], [cloth])) + areaOfRings(shared([ring], problem.holes ?? []));
+        (beside ? areaOfRings(without([ring], [cloth])) : 0) +
+        (problem.holes ? areaOfRings(shared([ring], problem.holes)) : 0);
       return areaMm2 > OVERLAP_MM2 ? [{ kind: 'outside', pieces: [name], areaMm2 }] : [];
     }),
     ...lying.flatMap((a, nth) =>
