@@ -41,6 +41,8 @@ test.each([
   ['off the fold', [good[0]!, good[1]!, at('b', 1, 1, 20)], ['fold']],
   ['beside the cloth', [good[0]!, at('a', 2, 100.5, 0, { mirrored: true }), good[2]!], ['outside']],
   ['overlap', [good[0]!, at('a', 2, 79, 0, { mirrored: true }), good[2]!], ['overlap']],
+  ['beside it on the left', [at('a', 1, -0.5, 0), good[1]!, good[2]!], ['outside']],
+  ['above it', [at('a', 1, 0, -0.5), good[1]!, good[2]!], ['outside']],
   ['too long', good.map((one) => (one.piece === 'b' ? { ...one, y: 20.5 } : one)), ['outside']],
 ])('%s is found', (_, placements, kinds) => {
   expect(faultsOf(placements)).toEqual(kinds);
