@@ -125,4 +125,22 @@ test('two garments on one cloth: chosen by keyboard, what it saves is said, each
   await visit(page, '/garments/confetti/layout');
   await page.getByRole('link', { name: 'Open them together' }).click();
   await expect(page.getByRole('group', { name: '9 pieces on cloth' })).toBeVisible();
+  // One piece of each is cut there: each ticket has its own, and the other's pieces lie there still.
+  await page.getByRole('button', { name: 'Cut from it' }).click();
+  await piece(page, /^Front \(Confetti crop\)/).click();
+  await piece(page, /^Front$/).click();
+  await expect(page.getByText('2 of 9 cut.')).toBeVisible();
+  await saved(page);
+  for (const garment of ['confetti', 'cartwheel']) {
+    await visit(page, `/garments/${garment}?stage=cut`);
+    await expect(page.getByRole('checkbox', { name: /^Front.* is cut/ })).toBeChecked();
+    await expect(page.getByRole('checkbox', { name: /^Back.* is cut/ })).not.toBeChecked();
+  }
+  // A tick taken back on the ticket is taken back on the layout.
+  await page.getByRole('checkbox', { name: /^Front.* is cut/ }).uncheck();
+  await saved(page);
+  await visit(page, '/garments/cartwheel/layout');
+  await expect(page.getByRole('group', { name: '9 pieces on cloth' })).toBeVisible();
+  await expect(piece(page, /^Front \(Confetti crop\)/)).toHaveAccessibleName(/cut$/);
+  await expect(piece(page, /^Front$/)).toBeVisible();
 });

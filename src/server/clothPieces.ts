@@ -4,6 +4,7 @@ import type { Garment } from '@/core/facts/garment';
 import { layoutBasis } from '@/core/facts/layoutBasis';
 import type { StoredRecord } from '@/core/facts/records';
 import { kindOf } from '@/core/garments/kindOf';
+import { copyRows } from '@/core/onCloth/besideCut';
 import { piecesOnCloth } from '@/core/onCloth/garmentPieces';
 import { planGarment } from '@/core/plan/planGarment';
 import type { GarmentOnCloth } from '@/core/views/pageViews';
@@ -28,24 +29,27 @@ const asked = Joi.object<Asked>({
 }).options({ stripUnknown: true });
 
 /**
- * What is cut from cloth of the garments of which nothing is cut yet: of one cloth where that is named, and without one
- * garment where that is.
+ * What is cut from cloth of the garments of which nothing is cut yet: of one cloth where that is named. One garment can be
+ * excepted: what lies in its layout is there too, cut or not.
  */
 export function clothPieces(db: Database, query: URLSearchParams): Response {
   const { value, error } = asked.validate(Object.fromEntries(query));
   if (error) return refusal(400, 'cloth', 'No cloth has such a name: open it from the shelf again.');
   const onDate = today();
   const found = listRecords(db, 'garment', { limit: MAX_LISTED })
-    .filter(({ id, facts }) => id !== value.except && isToCut(facts, value.cloth))
+    .filter(({ id, facts }) => id !== value.except && isToCut(facts, value))
     .slice(0, MAX_GARMENTS)
     .map((stored) => onCloth(db, stored, { cloth: value.cloth, onDate }));
   return Response.json(found);
 }
 
-/** Whether nothing of a garment is cut yet, and some of it is cut from a cloth, where one is named. */
-function isToCut(garment: Garment, cloth: string | undefined): boolean {
+/** Whether nothing of a garment is cut yet, or it lies in the layout of another, and some of it is cut from a cloth, where one is named. */
+function isToCut(garment: Garment, { cloth, except }: Asked): boolean {
   const named = [garment.outerClothId, garment.liningClothId, garment.bandClothId];
-  return Object.keys(garment.cuts).length === 0 && (cloth === undefined || named.includes(cloth));
+  const isWithin =
+    except !== undefined && Object.values(garment.layouts ?? {}).some(({ within }) => within === except);
+  const isWhole = Object.keys(garment.cuts).length === 0;
+  return (isWhole || isWithin) && (cloth === undefined || named.includes(cloth));
 }
 
 function onCloth(
@@ -63,6 +67,11 @@ function onCloth(
   return {
     record: wire(stored) as StoredRecord<'garment'>,
     basis: layoutBasis(facts),
-    cloths: cloths.map(({ role, pieces, unknown }) => ({ role, pieces, unknown: unknown.length })),
+    cloths: cloths.map(({ role, pieces, unknown }) => ({
+      role,
+      pieces,
+      unknown: unknown.length,
+      copies: copyRows(pieces, plan),
+    })),
   };
 }

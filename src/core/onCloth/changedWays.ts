@@ -1,6 +1,5 @@
 import { applyChanges } from '../facts/change';
 import type { Alteration } from '../facts/alteration';
-import { bandsFollow } from '../facts/garment';
 import { newCloth, type Cloth } from '../facts/cloth';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { ClothRole } from '../facts/layout';
@@ -14,7 +13,7 @@ import type { GarmentPlan } from '../plan/types';
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import { formatLength } from '../units/formatLength';
 import { leftOnShelf } from './buy';
-import { piecesOnCloth, type ClothPiece, type LaidInputs } from './garmentPieces';
+import { laidAs, piecesOnCloth, type ClothPiece, type LaidInputs } from './garmentPieces';
 import { laidOn, type Using } from './laidOn';
 import { toLayOut } from './toLayOut';
 
@@ -25,9 +24,12 @@ export interface ChangedWay {
   readonly caution: string;
   /** By path in the garment. */
   readonly changes: Readonly<Record<string, unknown>>;
-  /** The cloth that bands are then cut from. */
-  readonly band?: Cloth;
+  /** The part that is then cut from a cloth of its own, and that cloth. */
+  readonly moved?: { readonly role: MovedRole; readonly cloth: Cloth };
 }
+
+/** What may come out of another cloth. */
+type MovedRole = Exclude<ClothRole, 'outer'>;
 
 /** A cloth of the shelf. */
 export interface OnShelf {
@@ -101,23 +103,34 @@ function sizeBelow(
   return below && { id: below[0], label: below[1].label };
 }
 
-/** Bands out of other cloths of the shelf. */
+const MOVED: readonly { readonly role: MovedRole; readonly part: string; readonly caution: string }[] = [
+  { role: 'band', part: 'Bands', caution: 'They are planned anew for its stretch.' },
+  {
+    role: 'lining',
+    part: 'The lining',
+    caution: 'What goes round the body is planned anew for both together.',
+  },
+];
+
+/** Bands, or the lining, out of other cloths of the shelf, where they come out of this one now. */
 function otherCloths(
   { garment, outer }: GarmentFacts,
   role: ClothRole,
   shelf: readonly OnShelf[],
 ): readonly ChangedWay[] {
-  if (role !== 'outer' || !bandsFollow(garment)) return [];
-  return shelf
-    .filter(({ id, facts }) => id !== garment.outerClothId && facts.stable !== true && !facts.layers && outer)
-    .slice(0, MOST_CLOTHS)
-    .map(({ id, facts: band }) => ({
-      id: `band-${id}`,
-      label: `Bands out of ${band.name}`,
-      caution: 'They are planned anew for its stretch.',
-      changes: { bandClothId: id },
-      band,
-    }));
+  if (role !== 'outer' || !outer) return [];
+  const cloths = shelf
+    .filter(({ id, facts }) => id !== garment.outerClothId && facts.stable !== true && !facts.layers)
+    .slice(0, MOST_CLOTHS);
+  return MOVED.filter((one) => laidAs(garment, one.role) === role).flatMap(({ role: own, part, caution }) =>
+    cloths.map(({ id, facts: cloth }) => ({
+      id: `${own}-${id}`,
+      label: `${part} out of ${cloth.name}`,
+      caution,
+      changes: { [`${own}ClothId`]: id },
+      moved: { role: own, cloth },
+    })),
+  );
 }
 
 /** A garment as it is planned, and what is cut of it from its cloths. */
@@ -142,17 +155,18 @@ export function laidChanged(
   const { facts } = before;
   const changes = Object.entries(way.changes).map(([path, value]) => ({ path, value }));
   const garment = applyChanges(facts.garment, changes);
-  const after = planned({ ...facts, garment, ...(way.band ? { band: way.band } : {}) }, onDate);
+  const { moved } = way;
+  const after = planned({ ...facts, garment, ...(moved ? { [moved.role]: moved.cloth } : {}) }, onDate);
   const [was, is] = [before, after].map(({ on }) => on.find((one) => one.role === role));
   if (!was || !is || stops(after.plan) > stops(before.plan)) return undefined;
-  const bands = after.on.find((one) => one.role === 'band');
-  if (way.band && !(bands && isEnough(way.band, bands.pieces, using))) return undefined;
+  const apart = after.on.find((one) => one.role === moved?.role);
+  if (moved && !(apart && isEnough(moved.cloth, apart.pieces, using))) return undefined;
   if (areaOfPieces(is.pieces) >= areaOfPieces(was.pieces) - ROUNDING_MM2) return undefined;
   const asked = toLayOut(is.pieces, laidOn(is.cloth ?? newCloth('cloth'), using));
   return asked.ok ? asked.problem : undefined;
 }
 
-/** A few steps tell whether there is enough of a cloth for bands. */
+/** A few steps tell whether there is enough of a cloth for what is moved to it. */
 const FEW_STEPS = 20;
 
 function isEnough(cloth: Cloth, pieces: readonly ClothPiece[], { cutWith }: Using): boolean {

@@ -10,7 +10,7 @@ import { nameOf, ringAt, type LayoutProblem, type Placement } from '../layout/pr
 import { Searching } from '../layout/progress';
 import { planGarment } from '../plan/planGarment';
 import type { TicketRow } from '../ticket/types';
-import { cutCopies, inCuttingOrder, labelOf, rowsOfCopies, tickChanges } from './cutCopies';
+import { cutCopies, inCuttingOrder, labelOf, rowsOfCopies, tickChanges, untickedRow } from './cutCopies';
 import { piecesOnCloth } from './garmentPieces';
 import { factsOfLayout, withCut } from './keptLayout';
 import { toLayOut } from './toLayOut';
@@ -32,12 +32,14 @@ const layout = factsOfLayout(asked.problem, placements, {
   pinned: new Set(),
 });
 const start: Garment = { ...facts.garment, cuts: {}, layouts: { outer: layout } };
-const frozen = (row: TicketRow) => ({ cutOn: '2026-11-30', ...(row.length ? { lengthMm: 123 } : {}) });
+const CUT_ON = '2026-11-30';
+const frozen = (row: TicketRow) => ({ cutOn: CUT_ON, ...(row.length ? { lengthMm: 123 } : {}) });
 const of = (name: string) => placements.find((one) => nameOf(one) === name) as Placement;
 const cutOf = (garment: Garment) => cutCopies({ garment, role: 'outer', placements, rows });
 const ticked = (garment: Garment, name: string, cut: boolean): Garment => {
   const changes = tickChanges({ garment, role: 'outer', placements, rows }, of(name), {
     cut,
+    cutOn: CUT_ON,
     frozen,
     laid: { pieces },
   });
@@ -65,6 +67,18 @@ test('a tick on the picture ticks the row of the ticket, frozen; taken back both
   expect(Object.keys(back.cuts)).toEqual(['sleeve-right']);
 });
 
+test('a tick taken back on the list is taken back on the layout', () => {
+  const both = ticked(ticked(start, 'sleeve 1', true), 'sleeve 2', true);
+  const changes = untickedRow(both, 'sleeve-left', { cloths: [on!], plan });
+  const back = applyChanges(
+    both,
+    Object.entries(changes).map(([path, value]) => ({ path, value })),
+  );
+  expect([...cutOf(back)]).toEqual(['sleeve 2']);
+  expect(Object.keys(back.cuts)).toEqual(['sleeve-right']);
+  expect(back.layouts?.outer?.places['sleeve-1']?.outline).toBeUndefined();
+});
+
 test('a row ticked on the list is cut on the picture; what is cut stays so when the layout is kept anew', () => {
   const listed: Garment = { ...start, cuts: { back: { cutOn: '2026-11-29' } } };
   expect([...cutOf(listed)]).toEqual(['back 1']);
@@ -90,6 +104,7 @@ test('a row of two copies is ticked with the last of them', () => {
       Object.entries(
         tickChanges({ garment, role: 'outer', placements, rows: both }, of(name), {
           cut,
+          cutOn: CUT_ON,
           frozen,
           laid: { pieces },
         }),

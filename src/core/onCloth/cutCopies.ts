@@ -7,7 +7,7 @@ import { boundsOfPoints, type Bounds } from '../geometry/ring';
 import { nameOf, outlineOf, ringAt, type LayoutProblem, type Placement } from '../layout/problem';
 import type { GarmentPlan } from '../plan/types';
 import type { TicketRow } from '../ticket/types';
-import type { ClothPiece } from './garmentPieces';
+import type { ClothPiece, OnCloth } from './garmentPieces';
 import { placeKey } from './keptLayout';
 
 /** The ticket’s row that every copy of a piece is cut for, by the copy’s name: a left and a right by turns. */
@@ -35,25 +35,29 @@ export function rowsOfCopies(
   return found;
 }
 
-interface Cutting {
+/** A garment that is cut from its layout, with the row of its ticket for every copy. */
+export interface Cutting<Row extends { readonly id: string } = TicketRow> {
   readonly garment: Pick<Garment, 'layouts' | 'cuts'>;
   readonly role: ClothRole;
   readonly placements: readonly Placement[];
-  readonly rows: ReadonlyMap<string, TicketRow>;
+  readonly rows: ReadonlyMap<string, Row>;
 }
 
+/** What is asked of a cutting whose rows need only be told apart. */
+type AnyCutting = Cutting<{ readonly id: string }>;
+
 /** The day that a copy was ticked on by itself. */
-const tickedOn = ({ garment, role }: Cutting, one: Placement): string | undefined =>
+const tickedOn = ({ garment, role }: AnyCutting, one: Placement): string | undefined =>
   garment.layouts?.[role]?.places[placeKey(one)]?.cutOn;
 
-/** The names of the copies that are cut: ticked one by one, or by their row. */
-export const cutCopies = (cutting: Cutting): ReadonlySet<string> =>
+/** The names of the copies that are cut, of those that have a row: ticked one by one, or by that. */
+export const cutCopies = (cutting: AnyCutting): ReadonlySet<string> =>
   new Set(
     cutting.placements
       .filter((one) => {
         const row = cutting.rows.get(nameOf(one));
-        const byRow = row !== undefined && cutting.garment.cuts[row.id] !== undefined;
-        return byRow || tickedOn(cutting, one) !== undefined;
+        if (!row) return false;
+        return cutting.garment.cuts[row.id] !== undefined || tickedOn(cutting, one) !== undefined;
       })
       .map((one) => nameOf(one)),
   );
@@ -62,16 +66,18 @@ export const cutCopies = (cutting: Cutting): ReadonlySet<string> =>
  * The changes of a garment that tick a copy as cut, or take its tick back. Its row is ticked with the last of its copies,
  * frozen as `frozen` says.
  */
-export function tickChanges(
-  cutting: Cutting,
+export function tickChanges<Row extends { readonly id: string }>(
+  cutting: Cutting<Row>,
   copy: Placement,
   {
     cut,
+    cutOn,
     frozen,
     laid,
   }: {
     readonly cut: boolean;
-    readonly frozen: (row: TicketRow) => Cut;
+    readonly cutOn: string;
+    readonly frozen: (row: Row) => Cut;
     /** What is laid out: outlines are kept as they are cut. */
     readonly laid: Pick<LayoutProblem, 'pieces' | 'asCut'>;
   },
@@ -82,10 +88,9 @@ export function tickChanges(
   const mine = placements.filter((one) => rows.get(nameOf(one))?.id === row?.id || one === copy);
   const isCut = (one: Placement): boolean => (one === copy ? cut : before.has(nameOf(one)));
   const whole = row !== undefined && mine.every(isCut);
-  const cutOn = row ? frozen(row).cutOn : undefined;
   const ticks = mine.flatMap((one): readonly (readonly [string, unknown])[] => {
     const at = `layouts.${role}.places.${placeKey(one)}`;
-    if (!isCut(one)) return [`${at}.cutOn`, `${at}.outline`].map((path) => [path, null]);
+    if (!isCut(one)) return notCut(role, placeKey(one));
     const known = tickedOn(cutting, one);
     if (known !== undefined) return [];
     return [
@@ -100,6 +105,25 @@ export function tickChanges(
     ...(row && known && !whole ? { [`cuts.${row.id}`]: null } : {}),
   };
 }
+
+/** The changes that take the tick of a row back: from the ticket, and from its copies on the layouts of the garment. */
+export function untickedRow(
+  { layouts = {} }: Pick<Garment, 'layouts'>,
+  rowId: string,
+  { cloths, plan }: { readonly cloths: readonly OnCloth[]; readonly plan: GarmentPlan },
+): Readonly<Record<string, unknown>> {
+  const places = cloths.flatMap(({ role, pieces }) => {
+    const rows = rowsOfCopies(pieces, plan);
+    return Object.entries(layouts[role]?.places ?? {})
+      .filter(([, place]) => place.cutOn !== undefined && rows.get(nameOf(place))?.id === rowId)
+      .flatMap(([key]) => notCut(role, key));
+  });
+  return { [`cuts.${rowId}`]: null, ...Object.fromEntries(places) };
+}
+
+/** The changes by which a copy is no longer cut. */
+const notCut = (role: ClothRole, key: string): readonly (readonly [string, null])[] =>
+  ['cutOn', 'outline'].map((field) => [`layouts.${role}.places.${key}.${field}`, null]);
 
 /** Of an outline that is kept, how far a corner may lie off, and to what its corners are rounded, mm. */
 const OFF_MM = 0.05;

@@ -115,7 +115,7 @@ function workedOut(inputs: LaidInputs): readonly OnCloth[] {
 }
 
 /** As which of a garment’s cloths a role is laid out: bands, or a lining, out of a cloth that is there already lie on it together with the rest. */
-function laidAs(garment: Garment, role: ClothRole): ClothRole {
+export function laidAs(garment: Garment, role: ClothRole): ClothRole {
   if (role === 'band' && bandsFollow(garment)) return 'outer';
   const own = garment[`${role}ClothId`];
   return clothRoles.find((one) => own !== undefined && garment[`${one}ClothId`] === own) ?? role;

@@ -1,4 +1,8 @@
 import { demoFact, TODAY } from '../../../tests/demoFacts';
+import { getNumber } from '../explain/ledger';
+import { applyChanges } from '../facts/change';
+import { findFaults } from '../facts/faults';
+import { garmentSpec, type Garment } from '../facts/garment';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { layoutBasis } from '../facts/layoutBasis';
 import { kindOf } from '../garments/kindOf';
@@ -7,15 +11,16 @@ import { nameOf } from '../layout/problem';
 import { Searching } from '../layout/progress';
 import { planGarment } from '../plan/planGarment';
 import { garmentWants } from '../ticket/rolls';
+import { copyRows, cutBeside, tickedBeside } from './besideCut';
 import { piecesOnCloth } from './garmentPieces';
 import { factsOfLayout, keptPlacements } from './keptLayout';
 import { joinedPieces, keptByEach, type Beside } from './together';
 import { toLayOut } from './toLayOut';
 
+const planOf = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 const piecesOf = (facts: GarmentFacts) => {
   const kind = kindOf(facts.garment, facts.ownKind);
-  const plan = planGarment(facts, { onDate: TODAY });
-  return piecesOnCloth({ facts, kind, plan, onDate: TODAY })[0]!.pieces;
+  return piecesOnCloth({ facts, kind, plan: planOf(facts), onDate: TODAY })[0]!.pieces;
 };
 const tee = demoFact('cartwheel');
 const crop: GarmentFacts = { ...demoFact('confetti'), outer: tee.outer! };
@@ -26,6 +31,7 @@ const beside: Beside = {
   role: 'outer',
   basis: layoutBasis(crop),
   pieces: theirs,
+  copies: copyRows(theirs, planOf(crop)),
 };
 const widthMm = tee.outer!.widthMm!;
 const asked = toLayOut(joinedPieces(own, [beside]), { widthMm, cutWith: 'rotary' });
@@ -86,4 +92,44 @@ test('to buy for both it takes what they take together: the shopping list adds t
   });
   expect(wanted.map(({ what }) => what)).toEqual(['cloth, as it is laid out', 'cloth, as it is laid out']);
   expect(wanted.reduce((sum, { amount }) => sum + amount, 0)).toBeCloseTo(whole.lengthMm, 3);
+});
+
+describe('cutting', () => {
+  const placements = best!.placements;
+  const lies: Garment = { ...crop.garment, cuts: {}, layouts: { outer: each.others[0]!.kept } };
+  const ticked = (garment: Garment, name: string, cut: boolean): Garment => {
+    const copy = placements.find((one) => nameOf(one) === name)!;
+    const how = { others: [beside], garmentOf: () => garment, cut, cutOn: TODAY, unit: 'in' as const };
+    const found = tickedBeside(placements, copy, how);
+    expect(found?.garmentId).toBe('confetti');
+    const changes = Object.entries(found!.changes).map(([path, value]) => ({ path, value }));
+    return applyChanges(garment, changes);
+  };
+  const cutOf = (garment: Garment) => [...cutBeside(placements, [beside], () => garment)];
+
+  test('a piece of another garment ticks that garment’s ticket, with its lengths as its reader has them', () => {
+    expect(cutOf(lies)).toEqual([]);
+    const front = ticked(lies, 'w0_front 1', true);
+    expect(Object.keys(front.cuts)).toEqual(['front']);
+    expect(front.layouts?.outer?.places['front-1']?.outline?.length).toBeGreaterThan(10);
+    expect(findFaults(garmentSpec, front)).toEqual([]);
+    expect(cutOf(front)).toEqual(['w0_front 1']);
+    const rows = planOf(crop).ticket.flatMap((group) => group.rows);
+    const row = rows.find(({ id, length }) => length && beside.copies.some((one) => one.id === id))!;
+    const { copy } = beside.copies.find(({ id }) => id === row.id)!;
+    const band = ticked(front, `w0_${copy}`, true);
+    const shown = getNumber(planOf(crop).numbers, row.length!.in).value;
+    expect(shown).toBeGreaterThan(100);
+    expect(band.cuts[row.id]).toMatchObject({ cutOn: TODAY, lengthMm: shown });
+    const back = ticked(band, 'w0_front 1', false);
+    expect(Object.keys(back.cuts)).toEqual([row.id]);
+    expect(back.layouts?.outer?.places['front-1']?.outline).toBeUndefined();
+  });
+
+  test('a row that is ticked on its own page is cut here too; a copy of the first is nobody else’s', () => {
+    expect(cutOf({ ...lies, cuts: { front: { cutOn: TODAY } } })).toEqual(['w0_front 1']);
+    const own = placements.find(({ piece }) => piece === 'front')!;
+    const how = { others: [beside], garmentOf: () => lies, cut: true, cutOn: TODAY, unit: 'cm' as const };
+    expect(tickedBeside(placements, own, how)).toBeUndefined();
+  });
 });

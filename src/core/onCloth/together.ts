@@ -1,5 +1,7 @@
 import type { ClothRole, KeptLayout, Place } from '../facts/layout';
-import { areaOfPieces } from '../layout/problem';
+import type { Cut } from '../facts/garment';
+import { areaOfPieces, type Placement } from '../layout/problem';
+import type { UnitSystem } from '../units/constants';
 import type { ClothPiece } from './garmentPieces';
 
 /** Another garment on the same cloth, by the order in which it was chosen. */
@@ -10,6 +12,15 @@ export interface Beside {
   readonly role: ClothRole;
   readonly basis: string;
   readonly pieces: readonly ClothPiece[];
+  readonly copies: readonly CopyRow[];
+}
+
+/** A copy of a piece of another garment, and the row of that garment’s ticket that it is cut for. */
+export interface CopyRow {
+  readonly copy: string;
+  readonly id: string;
+  /** What is frozen of the row once it is cut, by the tape it is read on. */
+  readonly frozen: Readonly<Record<UnitSystem, Omit<Cut, 'cutOn'>>>;
 }
 
 /** What another garment keeps of it. */
@@ -20,6 +31,18 @@ interface KeptBeside {
 }
 
 const prefixOf = (nth: number): string => `w${nth}_`;
+
+/** A copy as it lies among all, and by its own garment’s name for it. */
+export interface PlacedBeside {
+  readonly placed: Placement;
+  readonly own: Placement;
+}
+
+/** The copies of the nth of the other garments. */
+export const placedOf = (placements: readonly Placement[], nth: number): readonly PlacedBeside[] =>
+  placements
+    .filter(({ piece }) => piece.startsWith(prefixOf(nth)))
+    .map((placed) => ({ placed, own: { ...placed, piece: placed.piece.slice(prefixOf(nth).length) } }));
 
 /** Pieces of a garment and of others, each with an id of its own, the others’ with the name of their garment; those are on other tickets. */
 export const joinedPieces = (own: readonly ClothPiece[], others: readonly Beside[]): readonly ClothPiece[] =>

@@ -4,6 +4,7 @@ import type { OwnKind } from '../facts/ownKind';
 import type { StoredRecord } from '../facts/records';
 import type { ClothRole } from '../facts/layout';
 import type { ClothPiece } from '../onCloth/garmentPieces';
+import type { CopyRow } from '../onCloth/together';
 import type { StageId, StageState } from '../explain/problem';
 
 /** What the server hands to a page: types only, so that browser and server agree on them. */
@@ -89,6 +90,8 @@ export interface GarmentOnCloth {
     readonly pieces: readonly ClothPiece[];
     /** How many of its pieces have neither an outline nor a size. */
     readonly unknown: number;
+    /** The rows of its ticket that copies of the pieces are cut for. */
+    readonly copies: readonly CopyRow[];
   }[];
 }
 

@@ -1,7 +1,7 @@
 'use client';
 import type { Cut } from '@/core/facts/garment';
+import { frozenLengths } from '@/core/ticket/frozenLengths';
 import type { TicketRow } from '@/core/ticket/types';
-import { valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
 import { useGarment } from '../page/useGarment';
 
@@ -9,19 +9,23 @@ import { useGarment } from '../page/useGarment';
 export function useFrozen(): (row: TicketRow) => Cut {
   const { plan, today } = useGarment();
   const { unit } = useUnit();
-  return (row) => ({
-    cutOn: today,
-    ...(row.length ? { lengthMm: valueOf(plan.numbers, row.length[unit]) } : {}),
-    ...(row.width ? { widthMm: valueOf(plan.numbers, row.width[unit]) } : {}),
-  });
+  return (row) => ({ cutOn: today, ...frozenLengths(row, plan.numbers, unit) });
 }
 
 /** Ticks a row as cut, freezing the lengths as they are rounded for the reader's tape, or takes the tick back. */
 export function useCutTick(): (row: TicketRow, cut: boolean) => void {
-  const { set } = useGarment();
+  const { set, garment, facts, kind, plan, today } = useGarment();
   const frozen = useFrozen();
   return (row, cut) => {
     const label = `${row.label}: ${cut ? 'cut' : 'not cut'}`;
-    set(label, { [`cuts.${row.id}`]: cut ? frozen(row) : null });
+    const isLaid = Object.values(garment.layouts ?? {}).some(({ places }) =>
+      Object.values(places).some(({ cutOn }) => cutOn !== undefined),
+    );
+    if (cut || !isLaid) set(label, { [`cuts.${row.id}`]: cut ? frozen(row) : null });
+    // What lies on a layout is loaded only here: a ticket is mostly ticked, and seldom the other way round.
+    else
+      void import('./untick').then(({ untick }) =>
+        set(label, untick({ facts, kind, plan, onDate: today }, row.id)),
+      );
   };
 }

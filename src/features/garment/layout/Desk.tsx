@@ -7,7 +7,7 @@ import { nameOf, type LayoutProblem, type Placement } from '@/core/layout/proble
 import type { Beside } from '@/core/onCloth/together';
 import { planBuying } from '@/core/onCloth/buy';
 import type { OnShelf } from '@/core/onCloth/changedWays';
-import { inCuttingOrder, tickChanges } from '@/core/onCloth/cutCopies';
+import { inCuttingOrder } from '@/core/onCloth/cutCopies';
 import { cuttingAdvice } from '@/core/onCloth/cuttingAdvice';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
 import { laidOn, type LaidOn, type Using } from '@/core/onCloth/laidOn';
@@ -15,7 +15,6 @@ import { GAPS_MM, toLayOut, type ToLayOut } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
 import { useUnit } from '@/ui/unit';
 import { useGarment } from '../page/useGarment';
-import { useFrozen } from '../cut/useCutTick';
 import { ByHand } from './ByHand';
 import { ClothPicture } from './ClothPicture';
 import { Cutting } from './Cutting';
@@ -87,11 +86,10 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
   const { on, problem, using } = props;
   const { widthMm, cutWith } = using;
   const { unit } = useUnit();
-  const { garment, plan, set } = useGarment();
+  const { garment, plan } = useGarment();
   const { around } = plan.cloths[on.role] ?? {};
   const saved = garment.layouts?.[on.role];
-  const { kept, keep, forget, rows } = useKept(props);
-  const frozen = useFrozen();
+  const { kept, keep, forget, tick, rows } = useKept(props);
   const [isCutting, setCutting] = useState(false);
   const done = kept?.done ?? NONE;
   const { run, pause, stop, look, done: lookedAgain } = useLayout(problem, kept !== undefined);
@@ -126,16 +124,9 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
   const buying = shown && planBuying(book, { cloth, laidMm: shown.lengthMm, unit });
   const state = run?.state ?? (kept ? 'kept' : 'looking');
   const cutting = isCutting && state === 'kept' && kept?.faults.length === 0;
-  const tick = (one: Placement) => {
-    if (!kept) return;
+  const tickOne = (one: Placement) => {
     const cut = !done.has(nameOf(one));
-    const { placements } = kept.layout;
-    const changes = tickChanges({ garment, role: on.role, placements, rows }, one, {
-      cut,
-      frozen,
-      laid: problem,
-    });
-    set(`${called(nameOf(one))}: ${cut ? 'cut' : 'not cut'}`, changes);
+    tick(`${called(nameOf(one))}: ${cut ? 'cut' : 'not cut'}`, one, cut);
   };
   return (
     <section className={styles.desk} aria-label="Layout" data-state={state}>
@@ -153,7 +144,7 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
             crossed={crossed}
             numbers={numbers}
             cut={done}
-            onTick={cutting ? tick : undefined}
+            onTick={cutting ? tickOne : undefined}
           />
           {!cutting && <ByHand hand={hand} problem={problem} crossed={crossed} cut={done} />}
           {isKept && <LayoutFaults faults={kept.faults} called={called} />}
@@ -210,7 +201,7 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
           rows={rows}
           numbers={numbers}
           cut={done}
-          onTick={tick}
+          onTick={tickOne}
           leftover={
             saved && (
               <Leftover role={on.role} cloth={cloth} kept={saved} problem={problem} layout={kept.layout} />

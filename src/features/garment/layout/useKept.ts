@@ -1,14 +1,17 @@
 'use client';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { layoutBasis } from '@/core/facts/layoutBasis';
 import { layoutFaults } from '@/core/layout/check';
 import type { LayoutProblem, Placement } from '@/core/layout/problem';
-import { cutCopies, rowsOfCopies } from '@/core/onCloth/cutCopies';
+import { cutBeside, tickedBeside } from '@/core/onCloth/besideCut';
+import { cutCopies, rowsOfCopies, tickChanges } from '@/core/onCloth/cutCopies';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
 import { factsOfLayout, keptPlacements } from '@/core/onCloth/keptLayout';
 import type { Using } from '@/core/onCloth/laidOn';
 import { keptByEach, type Beside } from '@/core/onCloth/together';
 import { useRecords } from '@/features/records/RecordsProvider';
+import { useUnit } from '@/ui/unit';
+import { useFrozen } from '../cut/useCutTick';
 import { useGarment } from '../page/useGarment';
 
 /** What is laid out: one cloth of a garment, and how that is used. */
@@ -25,6 +28,9 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
   const records = useRecords();
   const { widthMm, cutWith, unmatched = false } = using;
   const { id, garment, facts, plan, set, today } = useGarment();
+  const { unit } = useUnit();
+  const frozen = useFrozen();
+  const garmentOf = useCallback((named: string) => records.facts('garment', named), [records]);
   const rows = useMemo(() => rowsOfCopies(on.pieces, plan), [on.pieces, plan]);
   const { role } = on;
   const saved = garment.layouts?.[role];
@@ -33,7 +39,11 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
     if ((saved.unmatched ?? false) !== unmatched) return undefined;
     const found = keptPlacements(problem, saved);
     if (!found) return undefined;
-    const done = cutCopies({ garment, role, placements: found.layout.placements, rows });
+    const { placements } = found.layout;
+    const done = new Set([
+      ...cutCopies({ garment, role, placements, rows }),
+      ...cutBeside(placements, beside, garmentOf),
+    ]);
     // What is cut already lies as it was cut.
     const faults = layoutFaults(problem, found.layout).filter(
       ({ pieces }) => !pieces.every((name) => done.has(name)),
@@ -45,7 +55,7 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
       done,
       crossed: new Set(faults.flatMap(({ pieces }) => pieces)),
     };
-  }, [saved, problem, widthMm, cutWith, unmatched, garment, role, rows]);
+  }, [saved, problem, widthMm, cutWith, unmatched, garment, role, rows, beside, garmentOf]);
   const keep = (
     label: string,
     placements: readonly Placement[],
@@ -76,5 +86,16 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
       });
   };
   const forget = () => set('Layout put away', { [`layouts.${role}`]: null });
-  return { kept, keep, forget, rows };
+  /** Ticks a copy as cut, or takes its tick back: on the ticket it is on, its own garment’s or another’s. */
+  const tick = (label: string, one: Placement, cut: boolean) => {
+    if (!kept) return;
+    const { placements } = kept.layout;
+    set(
+      label,
+      tickChanges({ garment, role, placements, rows }, one, { cut, cutOn: today, frozen, laid: problem }),
+    );
+    const theirs = tickedBeside(placements, one, { others: beside, garmentOf, cut, cutOn: today, unit });
+    if (theirs) records.set('garment', theirs.garmentId, label, theirs.changes);
+  };
+  return { kept, keep, forget, tick, rows };
 }

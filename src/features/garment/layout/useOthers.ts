@@ -49,7 +49,8 @@ export function useOthers(clothId: string | undefined, ownId: string, chosen: re
         const role = one?.cloths[0]?.role;
         if (!one || !role) return [];
         const pieces = one.cloths.flatMap((cloth) => cloth.pieces);
-        return [{ garmentId: id, name: one.record.facts.name, role, basis: one.basis, pieces }];
+        const copies = one.cloths.flatMap((cloth) => cloth.copies);
+        return [{ garmentId: id, name: one.record.facts.name, role, basis: one.basis, pieces, copies }];
       }),
     [chosen, known],
   );
