@@ -74,6 +74,12 @@ test('a garment from short cloth to its leftover: laid out, stopped, shortened, 
   await page.getByRole('button', { name: 'Keep this layout' }).click();
   await expect(page.getByText('Kept with this garment.')).toBeVisible();
   await expect(page.locator('[data-piece][data-crossed="true"]')).toHaveCount(0);
+  // Cut straight by hand, its outline is gone, and can be had back.
+  await visit(page, '/cloth/loon-swim');
+  await left.getByRole('button', { name: 'It is cut straight now' }).click();
+  await expect(left).toHaveCount(0);
+  await page.getByRole('button', { name: /^Undo: .*cut straight/ }).click();
+  await expect(left).toBeVisible();
 });
 
 test('stripes: typed on the cloth at human speed, matched at once, what that costs is said, and left as they fall', async ({

@@ -100,3 +100,19 @@ test('bands out of another cloth of the shelf: only where there is enough of it;
   // Where bands have a cloth of their own already, there is nothing to move.
   expect(waysOf(cartwheel, shelf).filter(({ id }) => id.startsWith('band'))).toEqual([]);
 });
+
+test('a lining out of the outer cloth may come out of another: then that alone is what is laid out here', () => {
+  const otter = demoFact('otter-bottoms');
+  const same: GarmentFacts = {
+    ...otter,
+    garment: { ...otter.garment, liningClothId: otter.garment.outerClothId! },
+    lining: otter.outer!,
+  };
+  const shelf = [{ id: 'minnow', facts: { ...otter.lining!, onHandMm: 2000 } }];
+  const { problem, way } = laid(same, 'lining-minnow', shelf);
+  expect(way.label).toBe(`The lining out of ${otter.lining!.name}`);
+  expect(areaOfPieces(problem!.pieces)).toBeCloseTo(areaOfPieces(now(otter).pieces), 0);
+  expect(areaOfPieces(now(same).pieces)).toBeGreaterThan(1.5 * areaOfPieces(problem!.pieces));
+  // A lining with a cloth of its own takes nothing of this one.
+  expect(waysOf(otter, shelf).map(({ id }) => id)).not.toContain('lining-minnow');
+});

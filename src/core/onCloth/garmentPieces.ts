@@ -177,7 +177,7 @@ function shapedPieces(
         id: shape.id,
         label: shape.label,
         rows: mine,
-        ring: ring ?? standIn(inputs, kind.pieces.find(({ id }) => id === mine[0]) as Piece),
+        ring: ring ?? shapeStandIn(inputs, [...mine, ...shape.pieces]),
         count: mine.reduce((sum, id) => sum + count(id), 0),
         mirrored: sides.length > 1 ? 'half' : 'no',
         isBand: false,
@@ -202,6 +202,12 @@ function shapedPieces(
     ];
   });
   return [...byShape, ...loose];
+}
+
+/** The stand-in of a shape: of the first of its pieces that has a size. A lining is as large as what it lies under. */
+function shapeStandIn(inputs: LaidInputs, ids: readonly string[]): readonly Point[] {
+  const pieces = ids.flatMap((id) => inputs.kind.pieces.filter((piece) => piece.id === id));
+  return pieces.map((piece) => standIn(inputs, piece)).find((ring) => ring.length > 0) ?? [];
 }
 
 /** A band: its length across the cloth, or along it where the plan says so. */

@@ -79,7 +79,7 @@ function Inside({ cloth: initial, others, wearers, today }: Props) {
               <Pulls id={id} cloth={cloth} reading={reading} />
             </>
           )}
-          <Leftover cloth={cloth} />
+          <Leftover id={id} cloth={cloth} />
           <Becoming clothId={id} wearers={wearers} />
           {!cloth.layers && <PullCurve id={id} cloth={cloth} reading={reading} today={today} />}
         </div>

@@ -15,12 +15,14 @@ import { formatLength } from '@/core/units/formatLength';
 import type { GarmentOnCloth } from '@/core/views/pageViews';
 import { useLengths } from '@/features/garment/layout/useLengths';
 import { RequestRefused, request } from '@/features/records/api';
+import { useRecords } from '@/features/records/RecordsProvider';
 import { useUnit } from '@/ui/unit';
 import styles from './Leftover.module.css';
 
 /** What is left of a cloth that was cut into, to scale, and what of other garments fits into it. */
-export function Leftover({ cloth }: { cloth: Cloth }) {
+export function Leftover({ id, cloth }: { id: string; cloth: Cloth }) {
   const { unit } = useUnit();
+  const records = useRecords();
   const rings = useMemo(() => (cloth.outline ?? []).map(({ points }) => points), [cloth.outline]);
   const [garments, setGarments] = useState<readonly GarmentOnCloth[] | undefined>(undefined);
   const [trouble, setTrouble] = useState<string | undefined>(undefined);
@@ -63,6 +65,12 @@ export function Leftover({ cloth }: { cloth: Cloth }) {
               What fits into it
             </Button>
           )}
+          <Button
+            variant="text"
+            onClick={() => records.set('cloth', id, `${cloth.name} lies cut straight`, { outline: null })}
+          >
+            It is cut straight now
+          </Button>
           {trouble && <Alert severity="warning">{trouble}</Alert>}
         </div>
       </div>
