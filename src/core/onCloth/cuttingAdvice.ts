@@ -28,6 +28,6 @@ export function cuttingAdvice(cloth: Cloth, cutWith: CutWith): readonly string[]
     ...(cloth.curl === 'strongly'
       ? ['Its edges curl: press the allowances, or pin them down, before you cut.']
       : []),
-    'A clip in the front’s middle tells front from back.',
+    'A clip in the upper edge of every front tells it from a back.',
   ];
 }

@@ -4,6 +4,7 @@ import { nameOf, outlineOf, placed, ringAt, type Layout, type LayoutProblem } fr
 import { arrows } from '../paper/arrows';
 import { closedLine, type PaperPiece } from '../paper/paperPiece';
 import type { LaidPiece } from '../paper/paperPlan';
+import { roomForWords } from '../paper/roomForWords';
 import type { TicketRow } from '../ticket/types';
 import type { ClothPiece } from './garmentPieces';
 
@@ -40,7 +41,7 @@ export function layoutDrawing(given: Drawing): readonly LaidPiece[] {
     const paper = piece.isBand || cut ? undefined : given.printed.find(({ id }) => id === piece.id);
     const [size] = paper?.sizes ?? [];
     const outline = outlineOf(given, one);
-    const room = paper?.room ?? roomIn(outline);
+    const room = paper?.room ?? (piece.isBand ? roomInBand(outline) : roomForWords(outline));
     const on = placed(one);
     const lines = size?.lines ?? [
       { kind: 'cut' as const, points: closedLine(outline) },
@@ -69,8 +70,8 @@ export function layoutDrawing(given: Drawing): readonly LaidPiece[] {
   }));
 }
 
-/** The middle of a rectangle, and how large a circle there is. */
-function roomIn(ring: readonly Point[]): PaperPiece['room'] {
+/** The middle of a rectangle, with all its length for words. */
+function roomInBand(ring: readonly Point[]): PaperPiece['room'] {
   const { left, top, right, bottom } = boundsOfPoints(ring);
   return {
     at: point((left + right) / 2, (top + bottom) / 2),

@@ -1,4 +1,3 @@
-import polylabel from 'polylabel';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { OutlineFacts } from '../facts/outline';
 import type { GarmentKind } from '../fit/garmentKind';
@@ -17,6 +16,7 @@ import { bandPieces } from './bandPieces';
 import { arrows } from './arrows';
 import { closedLine, type PaperLine, type PaperPiece, type PaperSize } from './paperPiece';
 import { quarterMarks, type QuarterMark } from './quarterMarks';
+import { roomForWords } from './roomForWords';
 import { cutWords } from './words';
 
 /** What is to be printed. */
@@ -63,7 +63,7 @@ export function paperPieces(
     const onFold = first.outline.folded;
     const rows = [...shape.pieces, ...(shape.also ?? [])];
     const lines = sizes.map((one) => sizeLines(inputs, one, opened));
-    const room = roomIn(lines);
+    const room = roomForWords(lines[0]?.ring ?? []);
     const [inner] = lines;
     return [
       {
@@ -203,17 +203,4 @@ function atCorner({ label, ring, lines }: PaperSize, outline: Outline): PaperSiz
   const from = first ? startOf(first) : point(0, 0);
   const move = (points: readonly Point[]) => points.map((one) => minus(one, from));
   return { label, ring: move(ring), lines: lines.map((line) => ({ ...line, points: move(line.points) })) };
-}
-
-/** Found to this closely, mm. */
-const ROOM_MM = 1;
-/** How wide words may be beside the arrow of the grain, for each radius. */
-const WORDS = 1.4;
-
-/** The largest circle inside the smallest size. */
-function roomIn([smallest]: readonly PaperSize[]): PaperPiece['room'] {
-  const ring = smallest?.ring ?? [];
-  const found = polylabel([ring.map(({ x, y }) => [x, y])], ROOM_MM);
-  const radiusMm = found.distance;
-  return { at: point(found[0] as number, found[1] as number), radiusMm, wideMm: WORDS * radiusMm };
 }

@@ -222,7 +222,15 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
             ))}
           </ol>
           {buying?.short && (
-            <WaysOut on={on} cloth={cloth} lies={lies} using={using} shelf={shelf} onRotary={onRotary} />
+            <WaysOut
+              on={on}
+              cloth={cloth}
+              lies={lies}
+              using={using}
+              shelf={shelf}
+              nowMm={shown?.lengthMm}
+              onRotary={onRotary}
+            />
           )}
           {shown && problem.repeat && <Matching problem={problem} laidMm={shown.lengthMm} />}
           {shown && !problem.repeat && !problem.holes && (

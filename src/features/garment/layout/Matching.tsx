@@ -29,7 +29,7 @@ export function Matching({ problem, laidMm }: Props) {
   return (
     <NumbersProvider numbers={book.numbers}>
       <p>
-        The print runs on over the seams: sides meet on the same stripe at their lower end, sleeves at the
+        The print runs on over the seams: sides meet on the same stripe at their lower end, a sleeve at the
         front notch of the armhole, and the middle of each piece lies on a repeat. That takes{' '}
         <ExplainedNumber id={more.id} /> more than as it falls.
       </p>

@@ -1,11 +1,12 @@
+import { useMemo } from 'react';
 import { point, type Point } from '@/core/geometry/point';
-import { boundsOfPoints } from '@/core/geometry/ring';
+import { roomIn } from '@/core/geometry/room';
 import { placed, type Placement } from '@/core/layout/problem';
 import type { ClothPiece } from '@/core/onCloth/garmentPieces';
 import type { Facing } from './facing';
 import styles from './Layout.module.css';
 
-/** An arrow is so long at most, in signs, and takes this share of its piece. */
+/** An arrow is so long at most, in signs, and takes this share of the room there is. */
 const ARROW = 4;
 const OF_PIECE = 0.7;
 
@@ -24,10 +25,9 @@ interface Props {
 export function PieceOnCloth({ piece, outline, one, number, sign, view, pinned }: Props) {
   const on = placed(one);
   const ring = outline.map((corner) => view.seen(on(corner)));
-  const { left, top, right, bottom } = boundsOfPoints(ring);
-  const own = boundsOfPoints(outline);
-  const middle = point((own.left + own.right) / 2, (own.top + own.bottom) / 2);
-  const reach = Math.min(((own.bottom - own.top) * OF_PIECE) / 2, (ARROW * sign) / 2);
+  const { at: middle, radiusMm } = useMemo(() => roomIn(outline), [outline]);
+  const written = view.seen(on(middle));
+  const reach = Math.min(radiusMm * OF_PIECE, (ARROW * sign) / 2);
   const tip = point(middle.x, middle.y + reach);
   const barb = Math.min(sign * 0.4, reach / 2);
   const tail = point(middle.x, middle.y - reach);
@@ -44,8 +44,8 @@ export function PieceOnCloth({ piece, outline, one, number, sign, view, pinned }
       <polyline className={styles.grain} points={path(line.map((corner) => view.seen(on(corner))))} />
       <text
         className={styles.number}
-        x={(left + right) / 2 + (upright ? sign : 0)}
-        y={(top + bottom) / 2 + (upright ? 0.4 : -0.5) * sign}
+        x={written.x + (upright ? sign : 0)}
+        y={written.y + (upright ? 0.4 : -0.5) * sign}
         textAnchor={upright ? 'start' : 'middle'}
         fontSize={1.3 * sign}
       >

@@ -22,12 +22,14 @@ interface Props {
   readonly lies: LaidOn;
   readonly using: Using;
   readonly shelf: readonly OnShelf[];
+  /** The length the pieces take as they are; nothing where they cannot be laid so. */
+  readonly nowMm?: number;
   /** Cut with a rotary cutter from now on. */
   readonly onRotary: () => void;
 }
 
 /** What could make a cloth enough that is too short, each way laid out for real once somebody asks: other ways to cut, and changes of the garment. */
-export function WaysOut({ on, cloth, lies, using, shelf, onRotary }: Props) {
+export function WaysOut({ on, cloth, lies, using, shelf, nowMm, onRotary }: Props) {
   const { garment, plan, set } = useGarment();
   const { pieces } = on;
   // What a seam that joins two parts of a band takes of each.
@@ -62,7 +64,7 @@ export function WaysOut({ on, cloth, lies, using, shelf, onRotary }: Props) {
           const changes = acceptedWay(one, { plan, garment });
           const doIt = id === 'rotary' ? onRotary : changes && (() => set(one.label, changes));
           const laidMm = lengths.get(problem)?.lengthMm;
-          return <Way key={id} way={one} cloth={cloth} laidMm={laidMm} doIt={doIt} />;
+          return <Way key={id} way={one} cloth={cloth} laidMm={laidMm} nowMm={nowMm} doIt={doIt} />;
         })}
         {found.map(({ nth, layout }) => {
           const way = changed[nth];
@@ -73,6 +75,7 @@ export function WaysOut({ on, cloth, lies, using, shelf, onRotary }: Props) {
                 way={way}
                 cloth={cloth}
                 laidMm={layout?.lengthMm}
+                nowMm={nowMm}
                 doIt={() => set(way.label, way.changes)}
               />
             )
@@ -124,26 +127,35 @@ interface WayProps {
   readonly way: { readonly label: string; readonly caution: string };
   readonly cloth: Cloth;
   readonly laidMm: number | undefined;
+  readonly nowMm: number | undefined;
   readonly doIt: (() => void) | undefined;
 }
 
-/** What is done, what it costs, the length it then takes, and a button that does it. */
-const Way = ({ way: { label, caution }, cloth, laidMm, doIt }: WayProps) => (
-  <tr>
-    <th scope="row">
-      {label}
-      <p className="soft small">{caution}</p>
-    </th>
-    <ComparedLength laidMm={laidMm} cloth={cloth} says={verdict} />
-    <td>
-      {doIt && (
-        <Button size="small" variant="outlined" onClick={doIt} aria-label={`Do it so: ${label}`}>
-          Do it so
-        </Button>
-      )}
-    </td>
-  </tr>
-);
+/** Less than this is no gain, mm. */
+const NO_GAIN_MM = 1;
+
+/** What is done, what it costs, the length it then takes, and, where that is less, a button that does it. */
+function Way({ way: { label, caution }, cloth, laidMm, nowMm = Infinity, doIt }: WayProps) {
+  const isNoLess = laidMm !== undefined && laidMm > nowMm - NO_GAIN_MM;
+  return (
+    <tr>
+      <th scope="row">
+        {label}
+        <p className="soft small">{caution}</p>
+      </th>
+      <ComparedLength laidMm={laidMm} cloth={cloth} says={isNoLess ? noLess : verdict} />
+      <td>
+        {doIt && !isNoLess && (
+          <Button size="small" variant="outlined" onClick={doIt} aria-label={`Do it so: ${label}`}>
+            Do it so
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+const noLess = (): ReactNode => <span className="soft">takes no less</span>;
 
 const verdict = ({ over, short }: Buying): ReactNode => (
   <>
