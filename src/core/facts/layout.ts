@@ -31,6 +31,8 @@ const placeSpec = record('Place of a piece', {
   faceDown: optional(flag('Face down')),
   pinned: optional(flag('Stays where it lies')),
   cutOn: optional(date('Cut on')),
+  /** The row of the ticket that it was cut for. */
+  cutFor: optional(id('the row of the ticket')),
   outline: optional(
     list(
       'Outline as it was cut',

@@ -10,10 +10,11 @@ import { nameOf, ringAt, type LayoutProblem, type Placement } from '../layout/pr
 import { Searching } from '../layout/progress';
 import { planGarment } from '../plan/planGarment';
 import type { TicketRow } from '../ticket/types';
-import { cutCopies, inCuttingOrder, labelOf, rowsOfCopies, tickChanges, untickedRow } from './cutCopies';
+import { cutCopies, inCuttingOrder, labelOf, rowsOfCopies, tickChanges } from './cutCopies';
 import { piecesOnCloth } from './garmentPieces';
 import { factsOfLayout, withCut } from './keptLayout';
 import { toLayOut } from './toLayOut';
+import { untickedRow } from './untick';
 
 const facts = demoFact('encore');
 const plan = planGarment(facts, { onDate: TODAY });
@@ -69,7 +70,7 @@ test('a tick on the picture ticks the row of the ticket, frozen; taken back both
 
 test('a tick taken back on the list is taken back on the layout', () => {
   const both = ticked(ticked(start, 'sleeve 1', true), 'sleeve 2', true);
-  const changes = untickedRow(both, 'sleeve-left', { cloths: [on!], plan });
+  const changes = untickedRow(both, 'sleeve-left');
   const back = applyChanges(
     both,
     Object.entries(changes).map(([path, value]) => ({ path, value })),

@@ -7,8 +7,9 @@ import { boundsOfPoints, type Bounds } from '../geometry/ring';
 import { nameOf, outlineOf, ringAt, type LayoutProblem, type Placement } from '../layout/problem';
 import type { GarmentPlan } from '../plan/types';
 import type { TicketRow } from '../ticket/types';
-import type { ClothPiece, OnCloth } from './garmentPieces';
+import type { ClothPiece } from './garmentPieces';
 import { placeKey } from './keptLayout';
+import { notCut } from './untick';
 
 /** The ticket’s row that every copy of a piece is cut for, by the copy’s name: a left and a right by turns. */
 export function rowsOfCopies(
@@ -95,6 +96,7 @@ export function tickChanges<Row extends { readonly id: string }>(
     if (known !== undefined) return [];
     return [
       [`${at}.cutOn`, cutOn],
+      [`${at}.cutFor`, row?.id],
       [`${at}.outline`, keptOutline(outlineOf(laid, one))],
     ];
   });
@@ -105,25 +107,6 @@ export function tickChanges<Row extends { readonly id: string }>(
     ...(row && known && !whole ? { [`cuts.${row.id}`]: null } : {}),
   };
 }
-
-/** The changes that take the tick of a row back: from the ticket, and from its copies on the layouts of the garment. */
-export function untickedRow(
-  { layouts = {} }: Pick<Garment, 'layouts'>,
-  rowId: string,
-  { cloths, plan }: { readonly cloths: readonly OnCloth[]; readonly plan: GarmentPlan },
-): Readonly<Record<string, unknown>> {
-  const places = cloths.flatMap(({ role, pieces }) => {
-    const rows = rowsOfCopies(pieces, plan);
-    return Object.entries(layouts[role]?.places ?? {})
-      .filter(([, place]) => place.cutOn !== undefined && rows.get(nameOf(place))?.id === rowId)
-      .flatMap(([key]) => notCut(role, key));
-  });
-  return { [`cuts.${rowId}`]: null, ...Object.fromEntries(places) };
-}
-
-/** The changes by which a copy is no longer cut. */
-const notCut = (role: ClothRole, key: string): readonly (readonly [string, null])[] =>
-  ['cutOn', 'outline'].map((field) => [`layouts.${role}.places.${key}.${field}`, null]);
 
 /** Of an outline that is kept, how far a corner may lie off, and to what its corners are rounded, mm. */
 const OFF_MM = 0.05;

@@ -69,10 +69,14 @@ export function factsOfLayout(
   };
 }
 
-const cutOf = (before: Place | undefined): Pick<Place, 'cutOn' | 'outline'> =>
+const cutOf = (before: Place | undefined): Pick<Place, 'cutOn' | 'cutFor' | 'outline'> =>
   before?.cutOn === undefined
     ? {}
-    : { cutOn: before.cutOn, ...(before.outline ? { outline: before.outline } : {}) };
+    : {
+        cutOn: before.cutOn,
+        ...(before.cutFor ? { cutFor: before.cutFor } : {}),
+        ...(before.outline ? { outline: before.outline } : {}),
+      };
 
 const placementOf = ({ piece, copy, xMm, yMm, turn, faceDown = false }: Place): Placement => ({
   piece,

@@ -1,5 +1,6 @@
 'use client';
 import type { Cut } from '@/core/facts/garment';
+import { untickedRow } from '@/core/onCloth/untick';
 import { frozenLengths } from '@/core/ticket/frozenLengths';
 import type { TicketRow } from '@/core/ticket/types';
 import { useUnit } from '@/ui/unit';
@@ -14,18 +15,10 @@ export function useFrozen(): (row: TicketRow) => Cut {
 
 /** Ticks a row as cut, freezing the lengths as they are rounded for the reader's tape, or takes the tick back. */
 export function useCutTick(): (row: TicketRow, cut: boolean) => void {
-  const { set, garment, facts, kind, plan, today } = useGarment();
+  const { set, garment } = useGarment();
   const frozen = useFrozen();
   return (row, cut) => {
     const label = `${row.label}: ${cut ? 'cut' : 'not cut'}`;
-    const isLaid = Object.values(garment.layouts ?? {}).some(({ places }) =>
-      Object.values(places).some(({ cutOn }) => cutOn !== undefined),
-    );
-    if (cut || !isLaid) set(label, { [`cuts.${row.id}`]: cut ? frozen(row) : null });
-    // What lies on a layout is loaded only here: a ticket is mostly ticked, and seldom the other way round.
-    else
-      void import('./untick').then(({ untick }) =>
-        set(label, untick({ facts, kind, plan, onDate: today }, row.id)),
-      );
+    set(label, cut ? { [`cuts.${row.id}`]: frozen(row) } : untickedRow(garment, row.id));
   };
 }
