@@ -50,7 +50,7 @@ export function waysOut(pieces: readonly ClothPiece[], asked: Asked): readonly W
           {
             id: 'rotary',
             label: 'Cut with a rotary cutter',
-            caution: 'Pieces then lie 3 mm apart: on one flat layer, held by weights.',
+            caution: 'Pieces then lie half as far apart: on one flat layer, held by weights.',
           },
           pieces,
           { tool: 'rotary' },

@@ -252,8 +252,8 @@ function Laid({ cloth, lies, shelf, together, onRotary, ...props }: LaidProps) {
       )}
       {shown && (
         <p className="soft small">
-          Laid on {formatLength(problem.widthMm, unit)}, {GAPS_MM[cutWith]} mm between pieces. Arrows point to
-          the lower edge of each piece.
+          Laid on {formatLength(problem.widthMm, unit)}, {formatLength(GAPS_MM[cutWith], unit)} between
+          pieces. Arrows point to the lower edge of each piece.
         </p>
       )}
     </section>

@@ -6,9 +6,12 @@ import { lengthMm } from '@/core/facts/spec';
 import type { OnShelf } from '@/core/onCloth/changedWays';
 import { directionFaults } from '@/core/onCloth/directions';
 import { hasRepeat, type OnCloth } from '@/core/onCloth/garmentPieces';
+import { GAPS_MM } from '@/core/onCloth/toLayOut';
 import { joinedPieces } from '@/core/onCloth/together';
+import { formatLength } from '@/core/units/formatLength';
 import { LengthField } from '@/ui/LengthField';
 import { PickField } from '@/ui/PickField';
+import { useUnit } from '@/ui/unit';
 import { useGarment } from '../page/useGarment';
 import { Desk } from './Desk';
 import styles from './Layout.module.css';
@@ -17,8 +20,8 @@ import { Together } from './Together';
 import { useOthers } from './useOthers';
 
 const TOOLS = [
-  { id: 'rotary', name: 'Rotary cutter, 3 mm apart' },
-  { id: 'scissors', name: 'Scissors, 6 mm apart' },
+  { id: 'rotary', name: 'Rotary cutter' },
+  { id: 'scissors', name: 'Scissors' },
 ] as const;
 const PRINTS = [
   { id: 'matched', name: 'Runs on over the seams' },
@@ -39,6 +42,7 @@ interface Props {
 /** One cloth of a garment: how it is used, and its layout. */
 export function OneCloth({ on, shelf, children }: Props) {
   const { id, garment, plan } = useGarment();
+  const { unit } = useUnit();
   const [typedMm, setTyped] = useState<number | undefined>(undefined);
   const [tool, setTool] = useState<CutWith | undefined>(undefined);
   const [match, setMatch] = useState<boolean | undefined>(undefined);
@@ -66,7 +70,10 @@ export function OneCloth({ on, shelf, children }: Props) {
         <PickField
           label="Cut with"
           value={cutWith}
-          options={TOOLS}
+          options={TOOLS.map(({ id: one, name }) => ({
+            id: one,
+            name: `${name}, ${formatLength(GAPS_MM[one], unit)} apart`,
+          }))}
           onChange={(next) => setTool(next === 'scissors' ? 'scissors' : 'rotary')}
         />
         {on.cloth && hasRepeat(on.cloth) && (
