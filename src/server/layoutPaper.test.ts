@@ -140,7 +140,22 @@ test('garments of one cloth that nothing is cut of yet, with their pieces on it;
   const other = { ...drafted, name: 'Other', bandClothId: 'heron-jersey' };
   const cut = { ...other, name: 'Cut', cuts: { front: { cutOn: today() } } };
   const slinky = { ...other, name: 'Slinky', outerClothId: 'eel-slinky' };
-  const garments = { other, cut, slinky };
+  const inside = {
+    ...cut,
+    name: 'Inside',
+    layouts: {
+      outer: {
+        keptOn: today(),
+        widthMm: 1500,
+        cutWith: 'rotary',
+        basis: 'x',
+        lengthMm: 900,
+        within: 'other',
+        places: {},
+      },
+    },
+  };
+  const garments = { other, cut, slinky, inside };
   const ops = Object.entries(garments).map(([id, facts]) => ({
     op: 'create' as const,
     kind: 'garment' as const,
@@ -163,5 +178,15 @@ test('garments of one cloth that nothing is cut of yet, with their pieces on it;
   expect(body.every(({ basis }) => /^[0-9a-f]{16}$/.test(basis))).toBe(true);
   expect(idsOf((await ask('')).body)).toEqual(['bare', 'laid', 'other', 'slinky']);
   expect((await ask('cloth=nowhere')).body).toEqual([]);
+  // What lies in the layout of the one that asks is there, cut or not, with the rows its copies are cut for.
+  const within = (await ask('cloth=heron-jersey&except=other')).body;
+  expect(idsOf(within)).toEqual(['bare', 'inside', 'laid', 'slinky']);
+  const { copies } = within.find(({ record }) => record.id === 'inside')!.cloths[0]!;
+  expect(copies.map(({ copy, id }) => `${copy}: ${id}`)).toEqual(
+    expect.arrayContaining(['front 1: front', 'sleeve 2: sleeve-right', 'neckband 1: neckband']),
+  );
+  const { frozen } = copies.find(({ id }) => id === 'neckband')!;
+  expect(frozen.in.lengthMm! / frozen.cm.lengthMm!).toBeCloseTo(1, 1);
+  expect(frozen.in.lengthMm).not.toBe(frozen.cm.lengthMm);
   expect((await ask(`cloth=${'x'.repeat(80)}`)).status).toBe(400);
 });

@@ -34,10 +34,13 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
   const rows = useMemo(() => rowsOfCopies(on.pieces, plan), [on.pieces, plan]);
   const { role } = on;
   const saved = garment.layouts?.[role];
-  const kept = useMemo(() => {
+  const found = useMemo(() => {
     if (!saved || saved.widthMm !== widthMm || saved.cutWith !== cutWith) return undefined;
     if ((saved.unmatched ?? false) !== unmatched) return undefined;
-    const found = keptPlacements(problem, saved);
+    const lies = keptPlacements(problem, saved);
+    return lies && { ...lies, foldMm: saved.foldMm, all: layoutFaults(problem, lies.layout) };
+  }, [saved, problem, widthMm, cutWith, unmatched]);
+  const kept = useMemo(() => {
     if (!found) return undefined;
     const { placements } = found.layout;
     const done = new Set([
@@ -45,17 +48,9 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
       ...cutBeside(placements, beside, garmentOf),
     ]);
     // What is cut already lies as it was cut.
-    const faults = layoutFaults(problem, found.layout).filter(
-      ({ pieces }) => !pieces.every((name) => done.has(name)),
-    );
-    return {
-      ...found,
-      foldMm: saved.foldMm,
-      faults,
-      done,
-      crossed: new Set(faults.flatMap(({ pieces }) => pieces)),
-    };
-  }, [saved, problem, widthMm, cutWith, unmatched, garment, role, rows, beside, garmentOf]);
+    const faults = found.all.filter(({ pieces }) => !pieces.every((name) => done.has(name)));
+    return { ...found, done, faults, crossed: new Set(faults.flatMap(({ pieces }) => pieces)) };
+  }, [found, garment, role, rows, beside, garmentOf]);
   const keep = (
     label: string,
     placements: readonly Placement[],
