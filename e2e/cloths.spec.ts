@@ -59,6 +59,10 @@ test('a garment from short cloth to its leftover: laid out, stopped, shortened, 
   await page.getByRole('button', { name: 'Keep its outline too' }).click();
   await expect(page.getByText('What was left over is back on the shelf')).toBeVisible();
   await saved(page);
+  // What is there now is not what it was cut from: the page no longer says that it is short, or how much is left.
+  await page.reload();
+  await expect(page.getByText('Length it takes')).toBeVisible();
+  await expect(page.getByText(/(Short|Left over) on the shelf/)).toHaveCount(0);
   await visit(page, '/garments/springboard?stage=cut');
   await expect(page.getByRole('checkbox', { name: /^Waistband.* is cut/ })).toBeChecked();
   // What is left says what fits into it, and a garment is laid out on it.

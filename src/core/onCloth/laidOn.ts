@@ -43,6 +43,10 @@ export function laidOn(cloth: Cloth, { widthMm, cutWith, unmatched, shelved }: U
   };
 }
 
+/** A cloth as its layout counts it: once the rest is back on the shelf, what is there is another piece, not what it is cut from. */
+export const countedCloth = (cloth: Cloth, shelved: boolean | undefined): Cloth =>
+  shelved ? { ...cloth, onHandMm: undefined } : cloth;
+
 /** How a print repeats once it is washed; nothing of a cloth that has none. */
 function washedRepeat(cloth: Cloth): Repeat | undefined {
   const { repeatAcrossMm, repeatAlongMm, repeatFromMm } = cloth;

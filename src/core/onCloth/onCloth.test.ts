@@ -9,6 +9,7 @@ import { paperPieces } from '../paper/paperPieces';
 import { planGarment } from '../plan/planGarment';
 import { rectanglesOf } from '../ticket/rectangles';
 import { leftOnShelf, planBuying, washedWidth } from './buy';
+import { countedCloth } from './laidOn';
 import { clothRoles } from '../facts/layout';
 import { piecesOnCloth, type ClothPiece } from './garmentPieces';
 import { toLayOut } from './toLayOut';
@@ -155,6 +156,10 @@ test('what is on the shelf shrinks too, and a washed cloth no more; the width is
   expect(over({ ...cloth, washed: 'yes' })).toBeCloseTo(50, 6);
   expect(over(newCloth('unknown'))).toBeUndefined();
   expect(washedWidth(createLedger(), cloth, 1500).value).toBeCloseTo(1470, 6);
+  // What is back on the shelf is not what was cut from: neither short of that nor left over.
+  const counted = planBuying(createLedger(), { cloth: countedCloth(cloth, true), laidMm: 1150, unit: 'cm' });
+  expect([counted.short, counted.over]).toEqual([undefined, undefined]);
+  expect(countedCloth(cloth, false)).toBe(cloth);
 });
 
 const band: ClothPiece = {

@@ -10,7 +10,7 @@ import type { OnShelf } from '@/core/onCloth/changedWays';
 import { inCuttingOrder } from '@/core/onCloth/cutCopies';
 import { cuttingAdvice } from '@/core/onCloth/cuttingAdvice';
 import type { OnCloth } from '@/core/onCloth/garmentPieces';
-import { laidOn, type LaidOn, type Using } from '@/core/onCloth/laidOn';
+import { countedCloth, laidOn, type LaidOn, type Using } from '@/core/onCloth/laidOn';
 import { GAPS_MM, toLayOut, type ToLayOut } from '@/core/onCloth/toLayOut';
 import { formatLength } from '@/core/units/formatLength';
 import { useUnit } from '@/ui/unit';
@@ -45,8 +45,8 @@ interface Props {
 
 /** One cloth of a garment: its layout as it was kept, or as it is found. */
 export function Desk({ on, using, beside, shelf, together, onRotary }: Props) {
-  const cloth = useMemo(() => on.cloth ?? newCloth('cloth'), [on.cloth]);
   const { widthMm, cutWith, unmatched, shelved } = using;
+  const cloth = useMemo(() => countedCloth(on.cloth ?? newCloth('cloth'), shelved), [on.cloth, shelved]);
   const lies = useMemo(
     () => laidOn(cloth, { widthMm, cutWith, unmatched, shelved }),
     [cloth, widthMm, cutWith, unmatched, shelved],

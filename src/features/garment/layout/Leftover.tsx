@@ -24,7 +24,7 @@ interface Props {
 
 /** Once all is cut: what is left of the cloth goes back on the shelf, once, cut straight or with all that lies between the pieces. */
 export function Leftover({ role, cloth, kept, problem, layout }: Props) {
-  const { garment, set, today } = useGarment();
+  const { id, garment, set, today } = useGarment();
   const { unit } = useUnit();
   const records = useRecords();
   const clothId = garment[`${role}ClothId`];
@@ -37,6 +37,12 @@ export function Leftover({ role, cloth, kept, problem, layout }: Props) {
   const shelve = (changes: Readonly<Record<string, unknown>>) => () => {
     records.set('cloth', clothId, `${cloth.name} left over`, changes);
     set('What was left over is on the shelf', { [`layouts.${role}.shelvedOn`]: today });
+    for (const { garmentId } of kept.with ?? []) {
+      const theirs = Object.entries(records.facts('garment', garmentId)?.layouts ?? {});
+      const own = theirs.filter(([, { within }]) => within === id).map(([name]) => name);
+      const shelved = own.map((name) => [`layouts.${name}.shelvedOn`, today]);
+      records.set('garment', garmentId, 'What was left over is on the shelf', Object.fromEntries(shelved));
+    }
   };
   if (!straight && !whole) return <p>What is left is no more than scraps.</p>;
   const areaMm2 = areaOfRings((whole?.outline ?? []).map(({ points }) => points));
