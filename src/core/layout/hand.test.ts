@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { rectangle } from '../geometry/ring';
 import { point, type Point } from '../geometry/point';
 import { layoutFaults } from './check';
-import { exchanged, Hand, isClear, turnedOn, withPlacement } from './hand';
+import { exchanged, Hand, isClear, readyFor, turnedOn, withPlacement } from './hand';
 import { lengthOf, placed, type LayoutProblem, type Placement } from './problem';
 import { randomFrom } from './random';
+import { Shapes } from './shapes';
 import { blob } from './testJigsaws';
 import { travelOf, type Way } from './travel';
 
@@ -177,4 +178,20 @@ test('60 pieces: the hand knows what it lies on wherever it is', () => {
     .filter(({ kind, pieces }) => kind === 'overlap' && pieces.includes('0 1'))
     .map(({ pieces }) => pieces[1]);
   expect([...over].toSorted()).toEqual(expected.toSorted());
+});
+
+test('what was made ready of a piece is not worked out again in a hand', () => {
+  const ring = [...rectangle(120, 80)];
+  const read = jest.spyOn(ring, 'map');
+  const fresh: LayoutProblem = {
+    widthMm: 500,
+    gapMm: 3,
+    pieces: [{ id: 'a', ring, count: 2, turns: [0, 180], mirrored: 'half' }],
+  };
+  readyFor(fresh, fresh.pieces[0]!);
+  const times = read.mock.calls.length;
+  expect(times).toBeGreaterThan(0);
+  const pinned = [at('a', 0, 0), { ...at('a', 320, 0), copy: 2, mirrored: true }];
+  expect(new Shapes({ ...fresh, pinned }).copies).toHaveLength(2);
+  expect(read).toHaveBeenCalledTimes(times);
 });

@@ -3,7 +3,16 @@ import { point, type Point } from '../geometry/point';
 import { boundsOfPoints, boxesMeet, rectangle, type Bounds } from '../geometry/ring';
 import { OVERLAP_MM2 } from './check';
 import type { Lying } from './keeps';
-import { isSameTurn, mayLie, nameOf, ringAt, sideOf, type LayoutProblem, type Placement } from './problem';
+import {
+  isSameTurn,
+  mayLie,
+  nameOf,
+  ringAt,
+  sideOf,
+  type LayoutPiece,
+  type LayoutProblem,
+  type Placement,
+} from './problem';
 import { heldFurther, heldTo, onRepeat, type Held } from './repeat';
 import { settled } from './settle';
 import { boundTo, Shapes, type Shape } from './shapes';
@@ -29,6 +38,10 @@ const NEARLY_MM = 2;
 const HAIR_MM = 1e-6;
 /** No cloth is so long, mm. */
 const ENDLESS_MM = 1e7;
+
+/** Works out what a hand needs of a piece. That takes some milliseconds the first time: whoever drags should not wait for it. */
+export const readyFor = (problem: LayoutProblem, piece: LayoutPiece): void =>
+  void new Shapes({ ...problem, pieces: [piece], pinned: [], holes: [] });
 
 /** One copy that is moved by hand among others that stay where they lie. Lengths in mm. */
 export class Hand {

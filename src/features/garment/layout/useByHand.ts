@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Point } from '@/core/geometry/point';
-import { exchanged, Hand, turnedOn, withPlacement, type Crossing } from '@/core/layout/hand';
+import { exchanged, Hand, readyFor, turnedOn, withPlacement, type Crossing } from '@/core/layout/hand';
 import { nameOf, type Layout, type LayoutProblem, type Placement } from '@/core/layout/problem';
 
 interface Given {
@@ -29,6 +29,8 @@ export type ByHandState = ReturnType<typeof useByHand>;
 
 /** What was moved by keys is put down after this pause, ms. */
 const PUT_DOWN_MS = 700;
+/** Between what is made ready of one piece and of the next, ms. */
+const BETWEEN_MS = 30;
 
 /** Moves copies by hand: what is moved stays where it was put; every move is kept, and can be undone like any other change. */
 export function useByHand({ problem, layout, pinned, called, onTaken, onKeep }: Given) {
@@ -41,6 +43,19 @@ export function useByHand({ problem, layout, pinned, called, onTaken, onKeep }: 
   const placementOf = (name: string): Placement | undefined =>
     layout?.placements.find((one) => nameOf(one) === name);
   const chosenOne = chosen === undefined ? undefined : placementOf(chosen);
+
+  // One piece after the other, so that none holds the page up.
+  useEffect(() => {
+    let left = problem.pieces;
+    let timer = setTimeout(function next() {
+      const [one, ...rest] = left;
+      if (!one) return;
+      readyFor(problem, one);
+      left = rest;
+      timer = setTimeout(next, BETWEEN_MS);
+    }, BETWEEN_MS);
+    return () => clearTimeout(timer);
+  }, [problem]);
 
   const handFor = (name: string): Hand | undefined => {
     const one = placementOf(name);
