@@ -6,6 +6,7 @@ import type { StoredRecord } from '@/core/facts/records';
 import { kindOf } from '@/core/garments/kindOf';
 import { copyRows } from '@/core/onCloth/besideCut';
 import { piecesOnCloth } from '@/core/onCloth/garmentPieces';
+import { rolesWithin } from '@/core/onCloth/together';
 import { planGarment } from '@/core/plan/planGarment';
 import type { GarmentOnCloth } from '@/core/views/pageViews';
 import type { Database } from '@/data/database';
@@ -46,8 +47,7 @@ export function clothPieces(db: Database, query: URLSearchParams): Response {
 /** Whether nothing of a garment is cut yet, or it lies in the layout of another, and some of it is cut from a cloth, where one is named. */
 function isToCut(garment: Garment, { cloth, except }: Asked): boolean {
   const named = [garment.outerClothId, garment.liningClothId, garment.bandClothId];
-  const isWithin =
-    except !== undefined && Object.values(garment.layouts ?? {}).some(({ within }) => within === except);
+  const isWithin = except !== undefined && rolesWithin(garment, except).length > 0;
   const isWhole = Object.keys(garment.cuts).length === 0;
   return (isWhole || isWithin) && (cloth === undefined || named.includes(cloth));
 }

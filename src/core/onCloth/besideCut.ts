@@ -74,7 +74,7 @@ export function tickedBeside(
     const changes = tickChanges(cutting, own, {
       cut,
       cutOn,
-      frozen: (row) => ({ cutOn, ...row.frozen[unit] }),
+      frozen: (row) => row.frozen[unit],
       laid: { pieces: one.pieces },
     });
     return { garmentId: one.garmentId, changes };

@@ -37,22 +37,19 @@ export function rowsOfCopies(
 }
 
 /** A garment that is cut from its layout, with the row of its ticket for every copy. */
-export interface Cutting<Row extends { readonly id: string } = TicketRow> {
+export interface Cutting<Row extends { readonly id: string } = { readonly id: string }> {
   readonly garment: Pick<Garment, 'layouts' | 'cuts'>;
   readonly role: ClothRole;
   readonly placements: readonly Placement[];
   readonly rows: ReadonlyMap<string, Row>;
 }
 
-/** What is asked of a cutting whose rows need only be told apart. */
-type AnyCutting = Cutting<{ readonly id: string }>;
-
 /** The day that a copy was ticked on by itself. */
-const tickedOn = ({ garment, role }: AnyCutting, one: Placement): string | undefined =>
+const tickedOn = ({ garment, role }: Cutting, one: Placement): string | undefined =>
   garment.layouts?.[role]?.places[placeKey(one)]?.cutOn;
 
 /** The names of the copies that are cut, of those that have a row: ticked one by one, or by that. */
-export const cutCopies = (cutting: AnyCutting): ReadonlySet<string> =>
+export const cutCopies = (cutting: Cutting): ReadonlySet<string> =>
   new Set(
     cutting.placements
       .filter((one) => {
@@ -64,8 +61,7 @@ export const cutCopies = (cutting: AnyCutting): ReadonlySet<string> =>
   );
 
 /**
- * The changes of a garment that tick a copy as cut, or take its tick back. Its row is ticked with the last of its copies,
- * frozen as `frozen` says.
+ * The changes of a garment that tick a copy as cut, or take its tick back. Its row is ticked with the last of its copies.
  */
 export function tickChanges<Row extends { readonly id: string }>(
   cutting: Cutting<Row>,
@@ -78,7 +74,8 @@ export function tickChanges<Row extends { readonly id: string }>(
   }: {
     readonly cut: boolean;
     readonly cutOn: string;
-    readonly frozen: (row: Row) => Cut;
+    /** What is frozen of a row beside the day. */
+    readonly frozen: (row: Row) => Omit<Cut, 'cutOn'>;
     /** What is laid out: outlines are kept as they are cut. */
     readonly laid: Pick<LayoutProblem, 'pieces' | 'asCut'>;
   },
@@ -103,7 +100,7 @@ export function tickChanges<Row extends { readonly id: string }>(
   const known = row && garment.cuts[row.id] !== undefined;
   return {
     ...Object.fromEntries(ticks),
-    ...(whole && !known ? { [`cuts.${row.id}`]: frozen(row) } : {}),
+    ...(whole && !known ? { [`cuts.${row.id}`]: { cutOn, ...frozen(row) } } : {}),
     ...(row && known && !whole ? { [`cuts.${row.id}`]: null } : {}),
   };
 }

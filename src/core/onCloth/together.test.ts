@@ -14,7 +14,7 @@ import { garmentWants } from '../ticket/rolls';
 import { copyRows, cutBeside, tickedBeside } from './besideCut';
 import { piecesOnCloth } from './garmentPieces';
 import { factsOfLayout, keptPlacements } from './keptLayout';
-import { joinedPieces, keptByEach, type Beside } from './together';
+import { joinedPieces, keptByEach, rolesWithin, type Beside } from './together';
 import { toLayOut } from './toLayOut';
 
 const planOf = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
@@ -63,6 +63,9 @@ test('each keeps where its own pieces lie, and its share of the length: the shar
   expect(each.own.shareMm! / whole.lengthMm).toBeGreaterThan(0.2);
   expect(each.own.with).toEqual([{ garmentId: 'confetti', basis: layoutBasis(crop) }]);
   expect(other).toMatchObject({ garmentId: 'confetti', role: 'outer', kept: { within: 'cartwheel' } });
+  const lies = { layouts: { outer: other!.kept, band: whole } };
+  expect(rolesWithin(lies, 'cartwheel')).toEqual(['outer']);
+  expect(rolesWithin(lies, 'confetti')).toEqual([]);
   const alone = toLayOut(theirs, { widthMm, cutWith: 'rotary' });
   if (!alone.ok) throw new Error(alone.why);
   const back = keptPlacements(alone.problem, other!.kept)!;

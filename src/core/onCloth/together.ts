@@ -1,8 +1,9 @@
-import type { ClothRole, KeptLayout, Place } from '../facts/layout';
-import type { Cut } from '../facts/garment';
+import type { Cut, Garment } from '../facts/garment';
+import { clothRoles, type ClothRole, type KeptLayout } from '../facts/layout';
 import { areaOfPieces, type Placement } from '../layout/problem';
 import type { UnitSystem } from '../units/constants';
 import type { ClothPiece } from './garmentPieces';
+import { placeKey } from './keptLayout';
 
 /** Another garment on the same cloth, by the order in which it was chosen. */
 export interface Beside {
@@ -38,11 +39,20 @@ export interface PlacedBeside {
   readonly own: Placement;
 }
 
+/** What is named by piece of the nth of the other garments, by its own names. */
+function ownOf<T extends { readonly piece: string }>(
+  all: readonly T[],
+  nth: number,
+): readonly (readonly [T, T])[] {
+  const prefix = prefixOf(nth);
+  return all
+    .filter(({ piece }) => piece.startsWith(prefix))
+    .map((one) => [one, { ...one, piece: one.piece.slice(prefix.length) }]);
+}
+
 /** The copies of the nth of the other garments. */
 export const placedOf = (placements: readonly Placement[], nth: number): readonly PlacedBeside[] =>
-  placements
-    .filter(({ piece }) => piece.startsWith(prefixOf(nth)))
-    .map((placed) => ({ placed, own: { ...placed, piece: placed.piece.slice(prefixOf(nth).length) } }));
+  ownOf(placements, nth).map(([placed, own]) => ({ placed, own }));
 
 /** Pieces of a garment and of others, each with an id of its own, the others’ with the name of their garment; those are on other tickets. */
 export const joinedPieces = (own: readonly ClothPiece[], others: readonly Beside[]): readonly ClothPiece[] =>
@@ -94,19 +104,16 @@ export function keptByEach(
         basis,
         shareMm: shareOf(nth + 1),
         within: ownId,
-        places: placesOf(whole, prefixOf(nth)),
+        places: Object.fromEntries(
+          ownOf(Object.values(whole.places), nth).map(([, place]) => [placeKey(place), place]),
+        ),
       },
     })),
   };
 }
 
-function placesOf({ places }: KeptLayout, prefix: string): Readonly<Record<string, Place>> {
-  return Object.fromEntries(
-    Object.entries(places)
-      .filter(([, { piece }]) => piece.startsWith(prefix))
-      .map(([key, place]) => [
-        key.slice(prefix.length),
-        { ...place, piece: place.piece.slice(prefix.length) },
-      ]),
-  );
-}
+/** As which of its cloths a garment lies in the layout of another. */
+export const rolesWithin = (
+  { layouts = {} }: Pick<Garment, 'layouts'>,
+  ownerId: string,
+): readonly ClothRole[] => clothRoles.filter((role) => layouts[role]?.within === ownerId);

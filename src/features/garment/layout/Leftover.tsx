@@ -6,6 +6,7 @@ import { areaOfRings } from '@/core/geometry/clip';
 import type { Layout, LayoutProblem } from '@/core/layout/problem';
 import { leftOnShelf } from '@/core/onCloth/buy';
 import { leftoverOf } from '@/core/onCloth/leftover';
+import { rolesWithin } from '@/core/onCloth/together';
 import { formatArea } from '@/core/units/formatArea';
 import { useUnit } from '@/ui/unit';
 import { useRecords } from '@/features/records/RecordsProvider';
@@ -38,9 +39,8 @@ export function Leftover({ role, cloth, kept, problem, layout }: Props) {
     records.set('cloth', clothId, `${cloth.name} left over`, changes);
     set('What was left over is on the shelf', { [`layouts.${role}.shelvedOn`]: today });
     for (const { garmentId } of kept.with ?? []) {
-      const theirs = Object.entries(records.facts('garment', garmentId)?.layouts ?? {});
-      const own = theirs.filter(([, { within }]) => within === id).map(([name]) => name);
-      const shelved = own.map((name) => [`layouts.${name}.shelvedOn`, today]);
+      const theirs = records.facts('garment', garmentId);
+      const shelved = theirs ? rolesWithin(theirs, id).map((one) => [`layouts.${one}.shelvedOn`, today]) : [];
       records.set('garment', garmentId, 'What was left over is on the shelf', Object.fromEntries(shelved));
     }
   };

@@ -9,9 +9,9 @@ import type { OnCloth } from '@/core/onCloth/garmentPieces';
 import { factsOfLayout, keptPlacements } from '@/core/onCloth/keptLayout';
 import type { Using } from '@/core/onCloth/laidOn';
 import { keptByEach, type Beside } from '@/core/onCloth/together';
+import { frozenLengths } from '@/core/ticket/frozenLengths';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { useUnit } from '@/ui/unit';
-import { useFrozen } from '../cut/useCutTick';
 import { useGarment } from '../page/useGarment';
 
 /** What is laid out: one cloth of a garment, and how that is used. */
@@ -29,7 +29,6 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
   const { widthMm, cutWith, unmatched = false } = using;
   const { id, garment, facts, plan, set, today } = useGarment();
   const { unit } = useUnit();
-  const frozen = useFrozen();
   const garmentOf = useCallback((named: string) => records.facts('garment', named), [records]);
   const rows = useMemo(() => rowsOfCopies(on.pieces, plan), [on.pieces, plan]);
   const { role } = on;
@@ -85,10 +84,13 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
   const tick = (label: string, one: Placement, cut: boolean) => {
     if (!kept) return;
     const { placements } = kept.layout;
-    set(
-      label,
-      tickChanges({ garment, role, placements, rows }, one, { cut, cutOn: today, frozen, laid: problem }),
-    );
+    const own = tickChanges({ garment, role, placements, rows }, one, {
+      cut,
+      cutOn: today,
+      frozen: (row) => frozenLengths(row, plan.numbers, unit),
+      laid: problem,
+    });
+    set(label, own);
     const theirs = tickedBeside(placements, one, { others: beside, garmentOf, cut, cutOn: today, unit });
     if (theirs) records.set('garment', theirs.garmentId, label, theirs.changes);
   };
