@@ -83,7 +83,8 @@ export function tickChanges<Row extends { readonly id: string }>(
   const { garment, role, placements, rows } = cutting;
   const row = rows.get(nameOf(copy));
   const before = cutCopies(cutting);
-  const mine = placements.filter((one) => rows.get(nameOf(one))?.id === row?.id || one === copy);
+  // Copies of other garments have no row here: each is ticked by itself.
+  const mine = row ? placements.filter((one) => rows.get(nameOf(one))?.id === row.id) : [copy];
   const isCut = (one: Placement): boolean => (one === copy ? cut : before.has(nameOf(one)));
   const whole = row !== undefined && mine.every(isCut);
   const ticks = mine.flatMap((one): readonly (readonly [string, unknown])[] => {

@@ -12,6 +12,7 @@ import { Searching } from '../layout/progress';
 import { planGarment } from '../plan/planGarment';
 import { garmentWants } from '../ticket/rolls';
 import { copyRows, cutBeside, tickedBeside } from './besideCut';
+import { rowsOfCopies, tickChanges } from './cutCopies';
 import { piecesOnCloth } from './garmentPieces';
 import { factsOfLayout, keptPlacements } from './keptLayout';
 import { joinedPieces, keptByEach, rolesWithin, type Beside } from './together';
@@ -127,6 +128,27 @@ describe('cutting', () => {
     const back = ticked(band, 'w0_front 1', false);
     expect(Object.keys(back.cuts)).toEqual([row.id]);
     expect(back.layouts?.outer?.places['front-1']?.outline).toBeUndefined();
+  });
+
+  test('in the layout of all each keeps the outline that it was cut with, however many are ticked', () => {
+    const rows = rowsOfCopies(own, planOf(tee));
+    const tick = (garment: Garment, name: string, cut: boolean): Garment => {
+      const copy = placements.find((one) => nameOf(one) === name)!;
+      const cutting = { garment, role: 'outer' as const, placements, rows };
+      const how = { cut, cutOn: TODAY, frozen: () => ({}), laid: asked.ok ? asked.problem : { pieces: [] } };
+      const changes = Object.entries(tickChanges(cutting, copy, how));
+      return applyChanges(
+        garment,
+        changes.map(([path, value]) => ({ path, value })),
+      );
+    };
+    const start: Garment = { ...tee.garment, cuts: {}, layouts: { outer: each.own } };
+    const kept = (garment: Garment) =>
+      Object.entries(garment.layouts!.outer!.places).flatMap(([key, { outline }]) => (outline ? [key] : []));
+    const two = tick(tick(start, 'w0_front 1', true), 'w0_back 1', true);
+    expect(kept(two).toSorted()).toEqual(['w0_back-1', 'w0_front-1']);
+    expect(two.cuts).toEqual({});
+    expect(kept(tick(two, 'w0_back 1', false))).toEqual(['w0_front-1']);
   });
 
   test('a row that is ticked on its own page is cut here too; a copy of the first is nobody else’s', () => {
