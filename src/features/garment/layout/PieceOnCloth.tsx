@@ -9,6 +9,8 @@ import styles from './Layout.module.css';
 /** An arrow is so long at most, in signs, and takes this share of the room there is. */
 const ARROW = 4;
 const OF_PIECE = 0.7;
+/** Its place is found to this closely, mm: on the screen that is a pixel or two, and many pieces are drawn at once. */
+const CLOSE_MM = 10;
 
 interface Props {
   readonly piece: ClothPiece;
@@ -25,7 +27,7 @@ interface Props {
 export function PieceOnCloth({ piece, outline, one, number, sign, view, pinned }: Props) {
   const on = placed(one);
   const ring = outline.map((corner) => view.seen(on(corner)));
-  const { at: middle, radiusMm } = useMemo(() => roomIn(outline), [outline]);
+  const { at: middle, radiusMm } = useMemo(() => roomIn(outline, CLOSE_MM), [outline]);
   const written = view.seen(on(middle));
   const reach = Math.min(radiusMm * OF_PIECE, (ARROW * sign) / 2);
   const tip = point(middle.x, middle.y + reach);
