@@ -5,6 +5,14 @@ import type { JumpTarget } from '@/core/views/pageViews';
 import { isTyping } from '@/ui/isTyping';
 import styles from './Shell.module.css';
 
+interface Found {
+  readonly targets: readonly JumpTarget[];
+  /** What was typed when they were asked for. */
+  readonly text: string | undefined;
+}
+
+const NONE: Found = { targets: [], text: undefined };
+
 /** Finds anything by name. `/` goes to it, arrows move, Enter goes there. */
 export function JumpBox() {
   const router = useRouter();
@@ -12,8 +20,11 @@ export function JumpBox() {
   const listId = useId();
   const [text, setText] = useState('');
   const [open, setOpen] = useState(false);
-  const [targets, setTargets] = useState<readonly JumpTarget[]>([]);
+  const goTo = useRef<(target: JumpTarget | undefined) => void>(() => undefined);
+  const [{ targets, text: answered }, setFound] = useState<Found>(NONE);
   const [at, setAt] = useState(0);
+  // Enter pressed before the answer to what is typed: goes as soon as it is there.
+  const entered = useRef(false);
 
   // Listens before the page is painted: whoever sees the box can press the key.
   useLayoutEffect(() => {
@@ -32,24 +43,30 @@ export function JumpBox() {
     fetch(`/api/jump?q=${encodeURIComponent(text)}`, { signal: stop.signal })
       .then((response) => response.json())
       .then(({ targets: found }: { targets: readonly JumpTarget[] }) => {
-        setTargets(found);
+        setFound({ targets: found, text });
         setAt(0);
+        if (entered.current) goTo.current(found[0]);
       })
       .catch(() => undefined);
     return () => stop.abort();
   }, [open, text]);
 
   const go = (target: JumpTarget | undefined) => {
+    entered.current = false;
     if (!target) return;
     setOpen(false);
     setText('');
     input.current?.blur();
     router.push(target.href);
   };
+  useEffect(() => {
+    goTo.current = go;
+  });
   const press = (event: KeyboardEvent) => {
     if (event.key === 'ArrowDown') setAt(Math.min(at + 1, targets.length - 1));
     else if (event.key === 'ArrowUp') setAt(Math.max(at - 1, 0));
-    else if (event.key === 'Enter') go(targets[at]);
+    else if (event.key === 'Enter' && answered === text) go(targets[at]);
+    else if (event.key === 'Enter') entered.current = true;
     else if (event.key === 'Escape') setOpen(false);
     else return;
     event.preventDefault();
@@ -70,9 +87,13 @@ export function JumpBox() {
         onChange={(event) => {
           setText(event.target.value);
           setOpen(true);
+          entered.current = false;
         }}
         onFocus={() => setOpen(true)}
-        onBlur={() => setOpen(false)}
+        onBlur={() => {
+          entered.current = false;
+          setOpen(false);
+        }}
         onKeyDown={press}
       />
       <span className={styles.key} aria-hidden="true">
