@@ -11,9 +11,10 @@ const asked = new Map<string, (targets: readonly object[]) => Promise<void>>();
 beforeEach(() => {
   asked.clear();
   push.mockReset();
-  global.fetch = jest.fn((url: string) => {
+  global.fetch = jest.fn((url: string, { signal }: { signal: AbortSignal }) => {
     const text = new URL(url, 'http://here').searchParams.get('q') ?? '';
-    return new Promise((resolve) => {
+    return new Promise((resolve, reject) => {
+      signal.addEventListener('abort', () => reject(new Error('called off')));
       asked.set(text, async (targets) => {
         await act(async () => resolve({ json: async () => ({ targets }) } as Response));
       });
@@ -43,6 +44,7 @@ test('Enter on what is answered goes at once to the chosen one; typing on takes 
   fireEvent.change(box, { target: { value: 'ma' } });
   fireEvent.keyDown(box, { key: 'Enter' });
   fireEvent.change(box, { target: { value: 'mar' } });
+  await asked.get('ma')!([TEE, RIB]);
   await asked.get('mar')!([TEE, RIB]);
   expect(push).not.toHaveBeenCalled();
   fireEvent.keyDown(box, { key: 'ArrowDown' });

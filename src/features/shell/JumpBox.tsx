@@ -20,11 +20,10 @@ export function JumpBox() {
   const listId = useId();
   const [text, setText] = useState('');
   const [open, setOpen] = useState(false);
-  const goTo = useRef<(target: JumpTarget | undefined) => void>(() => undefined);
   const [{ targets, text: answered }, setFound] = useState<Found>(NONE);
   const [at, setAt] = useState(0);
-  // Enter pressed before the answer to what is typed: goes as soon as it is there.
-  const entered = useRef(false);
+  // The answer to what is typed, which Enter may be quicker than. Typing on, and leaving, calls it off.
+  const answer = useRef<Promise<readonly JumpTarget[]>>(Promise.resolve([]));
 
   // Listens before the page is painted: whoever sees the box can press the key.
   useLayoutEffect(() => {
@@ -40,33 +39,29 @@ export function JumpBox() {
   useEffect(() => {
     if (!open) return;
     const stop = new AbortController();
-    fetch(`/api/jump?q=${encodeURIComponent(text)}`, { signal: stop.signal })
+    answer.current = fetch(`/api/jump?q=${encodeURIComponent(text)}`, { signal: stop.signal })
       .then((response) => response.json())
       .then(({ targets: found }: { targets: readonly JumpTarget[] }) => {
         setFound({ targets: found, text });
         setAt(0);
-        if (entered.current) goTo.current(found[0]);
+        return found;
       })
-      .catch(() => undefined);
+      .catch(() => []);
     return () => stop.abort();
   }, [open, text]);
 
   const go = (target: JumpTarget | undefined) => {
-    entered.current = false;
     if (!target) return;
     setOpen(false);
     setText('');
     input.current?.blur();
     router.push(target.href);
   };
-  useEffect(() => {
-    goTo.current = go;
-  });
   const press = (event: KeyboardEvent) => {
     if (event.key === 'ArrowDown') setAt(Math.min(at + 1, targets.length - 1));
     else if (event.key === 'ArrowUp') setAt(Math.max(at - 1, 0));
     else if (event.key === 'Enter' && answered === text) go(targets[at]);
-    else if (event.key === 'Enter') entered.current = true;
+    else if (event.key === 'Enter') void answer.current.then(([first]) => go(first));
     else if (event.key === 'Escape') setOpen(false);
     else return;
     event.preventDefault();
@@ -87,13 +82,9 @@ export function JumpBox() {
         onChange={(event) => {
           setText(event.target.value);
           setOpen(true);
-          entered.current = false;
         }}
         onFocus={() => setOpen(true)}
-        onBlur={() => {
-          entered.current = false;
-          setOpen(false);
-        }}
+        onBlur={() => setOpen(false)}
         onKeyDown={press}
       />
       <span className={styles.key} aria-hidden="true">
