@@ -38,6 +38,12 @@ export interface PieceShape {
   readonly seat?: { readonly opens: string; readonly hinge: string };
 }
 
+/**
+ * Whether an even number of it is cut in mirrored pairs: left and right halves, layers that face each other. What is on a
+ * fold is its own mirror image.
+ */
+export const isPaired = ({ edges }: Pick<PieceShape, 'edges'>): boolean => !edges.some(({ fold }) => fold);
+
 /** The edges of a piece before and after one of them, in order. */
 export const edgesBeside = ({ edges }: PieceShape, nth: number): readonly [ShapeEdge, ShapeEdge] => [
   edges.at(nth - 1) as ShapeEdge,

@@ -9,6 +9,7 @@ import { clothRoles, type ClothRole } from '../facts/layout';
 import { layoutBasis } from '../facts/layoutBasis';
 import type { GarmentKind, Piece } from '../fit/garmentKind';
 import { ageOn, latestMeasures } from '../fit/latestMeasures';
+import { isPaired } from '../fit/pieceShape';
 import { bodyFields, type BodyMeasure } from '../facts/wearer';
 import type { Point } from '../geometry/point';
 import { boundsOfPoints, rectangle } from '../geometry/ring';
@@ -171,15 +172,15 @@ function shapedPieces(
     const mine = [...shape.pieces, ...(shape.also ?? [])].filter((id) => count(id) > 0);
     if (mine.length === 0) return [];
     const ring = rings.get(shape.id);
-    const sides = mine.filter((id) => kind.pieces.find((piece) => piece.id === id)?.side !== undefined);
+    const cut = mine.reduce((sum, id) => sum + count(id), 0);
     return [
       {
         id: shape.id,
         label: shape.label,
         rows: mine,
         ring: ring ?? shapeStandIn(inputs, [...mine, ...shape.pieces]),
-        count: mine.reduce((sum, id) => sum + count(id), 0),
-        mirrored: sides.length > 1 ? 'half' : 'no',
+        count: cut,
+        mirrored: cut % 2 === 0 && isPaired(shape) ? 'half' : 'no',
         isBand: false,
         standsIn: ring === undefined,
       },

@@ -76,6 +76,37 @@ test('a left and a right are one piece and its mirror image; bands lie as the ti
   }
 });
 
+/** A garment of the demo as it is drafted: how a piece lies on cloth, and what is printed on it. */
+function drafted(id: string) {
+  const found = demoFact(id);
+  const facts = { ...found, garment: { ...found.garment, draft: {} } };
+  const { kind, plan, cloths } = onCloth(facts);
+  const printed = paperPieces(
+    { facts, kind, plan, onDate: TODAY },
+    { nested: false, bands: true, opened: false },
+  );
+  return {
+    lies: (piece: string) => cloths.flatMap(({ pieces }) => pieces).find((one) => one.id === piece),
+    words: (piece: string) => printed.find((one) => one.id === piece)?.words[0],
+  };
+}
+
+test('halves of a layered piece are cut in mirrored pairs, on cloth and on paper alike (common practice, no source)', () => {
+  const { lies, words } = drafted('anchor');
+  expect(lies('pouch')).toMatchObject({ count: 4, mirrored: 'half', standsIn: false });
+  // On a fold a piece is its own mirror image.
+  expect(lies('body')).toMatchObject({ count: 1, mirrored: 'no' });
+  expect(words('pouch')).toMatch(/^cut 4, half of them turned over: /);
+  expect(words('body')).toMatch(/^cut 1 on the fold: /);
+  // A whole piece that is cut once has no other half.
+  const top = drafted('spotlight');
+  expect(top.lies('front')).toMatchObject({ count: 1, mirrored: 'no' });
+  expect(top.words('front')).toMatch(/^cut 1: /);
+  // Before anything is drawn it is the same.
+  const undrawn = onCloth(demoFact('anchor')).cloths.flatMap(({ pieces }) => pieces);
+  expect(undrawn.find((one) => one.id === 'pouch')).toMatchObject({ count: 4, mirrored: 'half' });
+});
+
 test('what is drawn lies as it is cut, opened out; what nobody drew is a rectangle and says so', () => {
   const drawn = onCloth(demoFact('cartwheel')).cloths.flatMap(({ pieces }) => pieces);
   expect(drawn.filter(({ standsIn }) => standsIn)).toEqual([]);

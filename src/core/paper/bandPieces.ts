@@ -29,7 +29,7 @@ export const bandPieces = (plan: Inputs): readonly PaperPiece[] =>
       id,
       label,
       sizes: [{ label: '', ring, lines }],
-      words: [...cutWords(plan, [id], false), ...(way ? [RUNS[way]] : [])],
+      words: [...cutWords(plan, [id], 'flat'), ...(way ? [RUNS[way]] : [])],
       room: { at: point(longMm * BESIDE_MARKS, radiusMm), radiusMm, wideMm: longMm * WORDS },
     };
   });

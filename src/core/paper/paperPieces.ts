@@ -1,6 +1,7 @@
 import type { GarmentFacts } from '../facts/garmentFacts';
 import type { OutlineFacts } from '../facts/outline';
 import type { GarmentKind } from '../fit/garmentKind';
+import { isPaired } from '../fit/pieceShape';
 import { endOf, mirroredIn, startOf, type Path } from '../geometry/path';
 import { between, distance, minus, plus, point, times, type Point } from '../geometry/point';
 import { areaOfRings, united } from '../geometry/clip';
@@ -72,7 +73,7 @@ export function paperPieces(
         sizes: lines.map((one) =>
           one === inner ? { ...one, lines: [...one.lines, ...arrows(one.ring, room)] } : one,
         ),
-        words: cutWords(plan, rows, onFold && !opened),
+        words: cutWords(plan, rows, isPaired(shape) ? 'pairs' : onFold && !opened ? 'fold' : 'flat'),
         room,
       },
     ];

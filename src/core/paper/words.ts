@@ -10,19 +10,22 @@ const CLOTHS: Readonly<Partial<Record<TicketGroup['role'], string>>> = {
   band: 'band cloth',
 };
 
+/** How a piece lies as it is cut: on the fold, half of an even number turned over, or each as it is. */
+type HowCut = 'fold' | 'pairs' | 'flat';
+
 /** How many of a piece are cut, and of what: a line for each cloth. Ids are the ticket’s rows that it is for. */
 export const cutWords = (
   { ticket, numbers }: Pick<GarmentPlan, 'ticket' | 'numbers'>,
   ids: readonly string[],
-  onFold: boolean,
+  how: HowCut,
 ): readonly string[] =>
   ticket.flatMap(({ role, rows, material }) => {
     const cloth = CLOTHS[role];
     const found = rows.filter(({ id }) => ids.includes(id));
     if (cloth === undefined || found.length === 0) return [];
     const count = found.reduce((sum, row) => sum + getNumber(numbers, row.count).value, 0);
-    const over = found.length > 1 ? ', half of them turned over' : '';
-    const where = onFold ? ' on the fold' : over;
+    const isTurned = how === 'pairs' && count % 2 === 0;
+    const where = how === 'fold' ? ' on the fold' : isTurned ? ', half of them turned over' : '';
     const name = typeof material[0] === 'string' ? '' : `, ${phraseText(material, numbers, 'cm')}`;
     return [`cut ${count}${where}: ${cloth}${name}`];
   });
