@@ -9,6 +9,8 @@ import styles from './Layout.module.css';
 /** An arrow is so long at most, in signs, and takes this share of the room there is. */
 const ARROW = 4;
 const OF_PIECE = 0.7;
+/** An arrow that stands upright and the number beside it lie to both sides of the middle of that room, this far from it, in signs. */
+const ASIDE = { arrow: 0.6, number: 0.1 } as const;
 /** Its place is found to this closely, mm: on the screen that is a pixel or two, and many pieces are drawn at once. */
 const CLOSE_MM = 10;
 
@@ -35,7 +37,9 @@ export function PieceOnCloth({ piece, outline, one, number, sign, view, pinned }
   const tail = point(middle.x, middle.y - reach);
   const [from, to] = [tail, tip].map((end) => view.seen(on(end))) as [Point, Point];
   const upright = Math.abs(to.y - from.y) > Math.abs(to.x - from.x);
+  const aside = upright ? ASIDE.arrow * sign : 0;
   const line = [tail, tip, point(tip.x - barb, tip.y - barb), tip, point(tip.x + barb, tip.y - barb)];
+  const arrow = line.map((corner) => view.seen(on(corner))).map(({ x, y }) => point(x - aside, y));
   const path = (points: readonly Point[]) =>
     points.map(({ x, y }) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ');
   return (
@@ -43,10 +47,10 @@ export function PieceOnCloth({ piece, outline, one, number, sign, view, pinned }
       <polygon className={styles.piece} points={path(ring)}>
         <title>{`${piece.label}${one.mirrored ? ', face down' : ''}`}</title>
       </polygon>
-      <polyline className={styles.grain} points={path(line.map((corner) => view.seen(on(corner))))} />
+      <polyline className={styles.grain} points={path(arrow)} />
       <text
         className={styles.number}
-        x={written.x + (upright ? sign : 0)}
+        x={written.x + (upright ? ASIDE.number * sign : 0)}
         y={written.y + (upright ? 0.4 : -0.5) * sign}
         textAnchor={upright ? 'start' : 'middle'}
         fontSize={1.3 * sign}
@@ -54,7 +58,7 @@ export function PieceOnCloth({ piece, outline, one, number, sign, view, pinned }
         {number}
         {one.mirrored && '′'}
       </text>
-      {pinned && <circle className={styles.pin} cx={from.x} cy={from.y} r={0.45 * sign} />}
+      {pinned && <circle className={styles.pin} cx={from.x - aside} cy={from.y} r={0.45 * sign} />}
     </>
   );
 }
