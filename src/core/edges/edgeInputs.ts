@@ -9,8 +9,8 @@ import type { Body } from '../explain/body';
 export const MOST_EDGES = 12;
 
 export const edgeSees = {
-  records: ['wearer', 'outer', 'band', 'pattern', 'elastics', 'findings'],
-  garment: ['kind', 'style', 'edges', 'closures', 'pattern', 'stay', 'cuts'],
+  records: ['wearer', 'outer', 'band', 'pattern', 'elastics', 'findings', 'tried'],
+  garment: ['kind', 'style', 'edges', 'closures', 'pattern', 'stay', 'cuts', 'name', 'fittings'],
 } as const;
 
 /** What an edge and its strips are planned from. */

@@ -33,6 +33,8 @@ const functions = new Map<string, (all: Numbers) => number>([
   ['ceil', ([x = NaN]) => Math.ceil(x)],
   ['floor', ([x = NaN]) => Math.floor(x)],
   ['sqrt', ([x = NaN]) => Math.sqrt(x)],
+  ['exp', ([x = NaN]) => Math.exp(x)],
+  ['log', ([x = NaN]) => Math.log(x)],
   ['sin', ([x = NaN]) => Math.sin(x)],
   ['cos', ([x = NaN]) => Math.cos(x)],
   ['tan', ([x = NaN]) => Math.tan(x)],

@@ -2,7 +2,9 @@ import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import { alterationsSpec } from './alteration';
 import { useIds } from './edgeUses';
 import { kindIds, type KindId } from './kindIds';
+import { fittingSpec } from './fitting';
 import { layoutsSpec } from './layout';
+import { mendsSpec } from './mend';
 import { setupSpec } from './setup';
 import { stitchIds } from './stitchIds';
 import { isUsualSet, symptomIds } from './machine';
@@ -25,7 +27,17 @@ export type ZoneId = string;
 
 /** How close one zone is to be: by a school, with that school's own setting. */
 export const zoneChoiceSpec = record('How close', {
-  school: choice('School', ['share', 'class', 'kind', 'pressure', 'transfer', 'like', 'loose', 'set']),
+  school: choice('School', [
+    'share',
+    'class',
+    'kind',
+    'pressure',
+    'transfer',
+    'like',
+    'loose',
+    'set',
+    'learned',
+  ]),
   share: optional(numberOf('share', 'Share of the stretch', 0, 1)),
   looseMm: optional(lengthMm('Looser than the body by', 0, 600)),
   pressurePa: optional(numberOf('pa', 'Pressure', 1, 10_000)),
@@ -103,18 +115,6 @@ export const edgeChoiceSpec = record('Edge', {
   rounds: optional(map('Rounds of trying on', roundSpec, 30)),
 });
 export type EdgeChoice = FactsOf<typeof edgeChoiceSpec>;
-
-/** How one zone, or the neckline, came out. */
-const outcomeSpec = choice('Outcome', ['too tight', 'right', 'too loose', 'lies flat', 'stands or gapes']);
-export type Outcome = FactsOf<typeof outcomeSpec>;
-
-export const fittingSpec = record('Try-on', {
-  triedOn: date('Tried on'),
-  note: optional(text('What came out', 0, 2000)),
-  next: optional(text('Next time', 0, 500)),
-  outcomes: map('Outcome by zone', outcomeSpec, 40),
-});
-export type Fitting = FactsOf<typeof fittingSpec>;
 
 /** What was really cut: frozen, whatever the plan says later. */
 const cutSpec = record('Cut', {
@@ -234,6 +234,7 @@ export const garmentSpec = record('Garment', {
   ),
   stepNotes: map('Notes on steps', record('Note', { text: text('Note', 0, 500) }), 200),
   fittings: map('Try-ons', fittingSpec, 100),
+  mends: optional(mendsSpec),
 });
 export type Garment = FactsOf<typeof garmentSpec>;
 

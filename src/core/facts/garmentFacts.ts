@@ -1,6 +1,7 @@
 import type { Cloth } from './cloth';
 import type { Elastic } from './elastic';
 import type { Finding } from './finding';
+import type { Tried } from './fitting';
 import type { Garment } from './garment';
 import type { Machine, MachineSet } from './machine';
 import type { OwnKind } from './ownKind';
@@ -28,4 +29,6 @@ export interface GarmentFacts {
   readonly runs?: Readonly<Record<string, readonly number[]>>;
   /** What other garments take of those elastics, by id, mm. */
   readonly takenMm?: Readonly<Record<string, number>>;
+  /** What its wearer answered of other garments that were tried on. */
+  readonly tried?: Tried;
 }

@@ -1,6 +1,7 @@
 import {
   choice,
   date,
+  flag,
   helped,
   id,
   lengthMm,
@@ -58,11 +59,12 @@ export const measurementSetSpec = record('Measurements', {
 });
 export type MeasurementSet = FactsOf<typeof measurementSetSpec>;
 
-/** How close this person likes one zone of one kind of garment; kept under `kind-zone`. */
+/** How close this person likes one zone of one kind of garment, by the stretch or, where it is larger, by the body; kept under `kind-zone`. */
 const usualSpec = record('Usual', {
   kind: id('the kind of garment'),
   zone: id('the zone'),
-  share: numberOf('share', 'Share of the stretch', 0, 1),
+  share: optional(numberOf('share', 'Share of the stretch', 0, 1)),
+  looser: optional(numberOf('share', 'Looser than the body, as a share of it', -0.5, 1)),
 });
 export type Usual = FactsOf<typeof usualSpec>;
 
@@ -73,9 +75,11 @@ export const usualKey = (kind: string, zone: string): string => `${kind}-${zone}
 const usualLengthSpec = record('Usual length', {
   kind: id('the kind of garment'),
   edge: id('the edge'),
-  of: choice('A share of', ['body', 'edge']),
-  shorter: numberOf('share', 'Shorter by', -0.3, 0.6),
+  of: choice('A share of', ['body', 'edge', 'curve']),
+  shorter: numberOf('share', 'Shorter by', -0.3, 2),
 });
+
+export type UsualLength = FactsOf<typeof usualLengthSpec>;
 
 /** A garment that already fits, measured flat and doubled; its ease is one more school. */
 export const fittingGarmentSpec = record('Garment that fits', {
@@ -96,6 +100,7 @@ export const wearerSpec = record('Wearer', {
   usual: optional(map('Usual closeness', usualSpec, 200)),
   usualLengths: optional(map('Usual lengths of bands and elastics', usualLengthSpec, 200)),
   fits: optional(map('Garments that fit', fittingGarmentSpec, 40)),
+  forgotten: optional(map('Try-ons that are not learned from', map('Places', flag('Forgotten'), 40), 400)),
 });
 export type Wearer = FactsOf<typeof wearerSpec>;
 

@@ -29,6 +29,7 @@ export const easeSchoolLabels: Readonly<Record<EaseSchool, string>> = {
   like: 'like the garment that fits',
   loose: 'looser than the body',
   set: 'your own number',
+  learned: 'as it was tried on',
 };
 
 /** Worn extension by share of stretch, held to the cap (D). */

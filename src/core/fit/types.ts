@@ -1,6 +1,7 @@
 import type { Phrase, NumberId } from '../explain/explained';
 import type { EaseSchool, ZoneId } from '../facts/garment';
 import type { Axis } from './garmentKind';
+import type { LearnedPlan } from '../learn/learned';
 import type { BodyMeasure } from '../facts/wearer';
 
 export interface MeasurePlan {
@@ -23,6 +24,8 @@ export interface ZoneSchool {
   readonly rest: NumberId;
   readonly low?: NumberId;
   readonly high?: NumberId;
+  /** What it was learned from. */
+  readonly learned?: LearnedPlan;
 }
 
 /** Whether the cloth follows the skin under a zone in motion. */

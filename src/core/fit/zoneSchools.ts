@@ -3,10 +3,12 @@ import { extensionFromEase, restGirth } from './ease';
 import { FEEL_WEIGHT } from '../cloth/layers';
 import { workExtension, workTension, type TensionPart } from '../cloth/tensionNumbers';
 import type { Explained } from '../explain/explained';
-import { leaf, type Ledger } from '../explain/ledger';
+import { getNumber, leaf, type Ledger } from '../explain/ledger';
 import type { EaseSchool } from '../facts/garment';
 import type { Pattern } from '../facts/pattern';
+import type { Evidence } from '../facts/fitting';
 import type { FittingGarment } from '../facts/wearer';
+import { triesOf, workLearned } from '../learn/learned';
 import { workWornExtension } from './fitNumbers';
 import { DEFAULT_PRESSURE_PA, tensionForPressure } from './pressure';
 import { easeSchoolLabels, extensionByShare, looseGirth } from './schools';
@@ -29,17 +31,21 @@ export interface ZoneInputs {
   readonly pressurePa: number | undefined;
   readonly pattern: Pattern | undefined;
   readonly like: FittingGarment | undefined;
+  /** Who it is for, and what was answered of this place. */
+  readonly learnedFrom: { readonly name: string; readonly evidence: readonly Evidence[] };
 }
 
 /** Every school that can say something about this zone, each with its garment and worn extension. */
 export function zoneSchools(inputs: ZoneInputs): readonly ZoneSchool[] {
+  const kind = kindSchool(inputs);
   return [
     shareSchool(inputs),
     classSchool(inputs),
-    kindSchool(inputs),
+    kind,
     pressureSchool(inputs),
     transferSchool(inputs),
     likeSchool(inputs),
+    learnedSchool(inputs, kind),
   ].filter((school) => school !== undefined);
 }
 
@@ -227,4 +233,40 @@ function likeSchool(inputs: ZoneInputs): ZoneSchool | undefined {
           },
         });
   return school(inputs, 'like', extension, label);
+}
+
+/**
+ * What was learned from trying on: a share of the stretch, or how much looser than the body; never past the most it may
+ * be worn at.
+ */
+function learnedSchool(inputs: ZoneInputs, kind: ZoneSchool): ZoneSchool | undefined {
+  const { book, at, body, shared, style, learnedFrom } = inputs;
+  const looser = style.share === undefined;
+  const usual = looser ? getNumber(book.numbers, kind.rest).value / body.value - 1 : inputs.share;
+  const { name, evidence } = learnedFrom;
+  const learned = workLearned(book, `${at}.learned`, `what ${name} likes here`, {
+    scale: looser ? 'looser' : 'share',
+    usual: { value: usual, mark: 'T, from memory' },
+    evidence,
+  });
+  if (!learned) return undefined;
+  const extension = (end: 'value' | 'low' | 'high') =>
+    book.work(`${at}.school.learned${end === 'value' ? '' : `.${end}`}`, {
+      label: `worn extension, ${name}’s liking${end === 'value' ? '' : `, ${end} end`}`,
+      unit: 'share',
+      mark: 'own record',
+      note: 'Never past the most it may be worn at.',
+      formula: looser ? 'min(1 / (1 + u) - 1, limit)' : 'min(u * S, limit)',
+      terms: {
+        u: getNumber(book.numbers, learned[end]),
+        limit: shared.limit,
+        ...(looser ? {} : { S: shared.stretch }),
+      },
+    });
+  return {
+    ...school(inputs, 'learned', extension('value'), `${name.slice(0, 20)}’s liking, ${triesOf(learned)}`),
+    learned,
+    low: extension(looser ? 'high' : 'low').id,
+    high: extension(looser ? 'low' : 'high').id,
+  };
 }

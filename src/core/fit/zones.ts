@@ -11,6 +11,7 @@ import { COMFORT_PA } from './pressure';
 import { styleOf, type Axis, type GarmentKind, type Style, type Zone } from './garmentKind';
 import { isAtLeastShare } from '../units/tolerance';
 import type { Body } from '../explain/body';
+import { evidenceAt } from '../learn/evidence';
 import { withLoop } from './loop';
 import { planShared, type Shared } from './sharedFit';
 import type { MovementPlan, ZonePlan, ZoneSchool } from './types';
@@ -28,11 +29,14 @@ function zoneChoice(
   zone: Zone,
   style: Style,
   wearer: Wearer | undefined,
+  bodyMm: number,
 ): PlannedChoice {
   const chosen = garment.fit[zone.id];
   if (chosen) return { choice: chosen, from: 'chosen' };
   const usual = wearer?.usual?.[usualKey(garment.kind, zone.id)];
-  if (usual) return { choice: { school: 'share', share: usual.share }, from: 'usual' };
+  if (usual?.share !== undefined) return { choice: { school: 'share', share: usual.share }, from: 'usual' };
+  if (usual?.looser !== undefined)
+    return { choice: { school: 'loose', looseMm: usual.looser * bodyMm }, from: 'usual' };
   return {
     choice: style.share === undefined ? { school: 'kind' } : { school: 'share', share: shareOf(zone, style) },
     from: 'default',
@@ -44,7 +48,10 @@ const shareOf = (zone: Zone, style: Style): number => {
   return zone.share ?? (zone.axis === 'around' ? style.share : (style.shareAlong ?? 0));
 };
 
-const zonesSee = { records: ['wearer', 'pattern'], garment: ['fit', 'kind', 'style', 'likeId'] } as const;
+const zonesSee = {
+  records: ['wearer', 'pattern', 'tried'],
+  garment: ['fit', 'kind', 'style', 'likeId', 'name', 'fittings'],
+} as const;
 
 interface Inputs {
   readonly book: Ledger;
@@ -87,8 +94,9 @@ function workZones({ book, facts, kind, body, cloth }: Inputs): readonly ZonePla
       pressurePa: garment.fit[zone.id]?.pressurePa,
       pattern: facts.pattern,
       like,
+      learnedFrom: { name: wearer?.name ?? 'the wearer', evidence: evidenceAt(facts, zone.id) },
     };
-    return [planZone(inputs, zoneChoice(garment, zone, style, wearer), shared)];
+    return [planZone(inputs, zoneChoice(garment, zone, style, wearer, girth.value), shared)];
   });
 }
 
@@ -182,11 +190,11 @@ function chosenRest(
     const rest = book.work(`${at}.rest`, {
       label,
       unit: 'mm',
-      mark: 'chosen',
+      mark,
       formula: 'G + loose',
       terms: {
         G: body,
-        loose: leaf('looser than the body by', choice.looseMm ?? inputs.style.looseMm ?? 0, 'mm', 'chosen'),
+        loose: leaf('looser than the body by', choice.looseMm ?? inputs.style.looseMm ?? 0, 'mm', mark),
       },
     });
     return { rest, school: 'loose' };

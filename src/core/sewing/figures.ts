@@ -1,7 +1,8 @@
 import { allowanceAt } from '../facts/allowance';
 import type { Figures, StripFigures } from './assembly/step';
 import type { Explained, NumberPart, Phrase } from '../explain/explained';
-import { say, type Ledger } from '../explain/ledger';
+import { leaf, say, type Ledger } from '../explain/ledger';
+import { kindOf } from '../garments/kindOf';
 import { MM_PER_INCH } from '../units/constants';
 import { isAtMostMm } from '../units/tolerance';
 import type { GarmentFacts } from '../facts/garmentFacts';
@@ -89,6 +90,24 @@ export function figuresOf(
       return edge.includes('sleeve') || edge === 'cuff'
         ? given('sleeveHem', 'sleeve hem, turned up', pattern.sleeveHemAllowanceMm, 'chosen')
         : given('hem', 'hem, turned up', pattern.hemAllowanceMm, 'chosen');
+    },
+    mend: (id) => {
+      const mend = garment.mends?.[id];
+      const zone = kindOf(garment, facts.ownKind).zones.find((one) => one.id === mend?.at);
+      if (mend?.byMm === undefined || !zone) return undefined;
+      return (
+        book.numbers[`sew.mend.${id}`] ??
+        book.work(`sew.mend.${id}`, {
+          label: 'the seam moves by, on each layer',
+          unit: 'mm',
+          mark: 'D',
+          formula: 'by / n',
+          terms: {
+            by: leaf('in all', mend.byMm, 'mm', 'own record'),
+            n: leaf('seam edges it is spread over', zone.seamEdges, 'count', 'D'),
+          },
+        })
+      );
     },
     edge: (id) => get(plan.edges.find((one) => one.id === id)?.length),
     strip,

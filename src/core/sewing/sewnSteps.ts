@@ -40,7 +40,7 @@ const sewnSee = {
   records: ['outer', 'lining', 'ownKind', ...machinesSee.records],
   garment: [
     ...(['kind', 'outerClothId', 'picks', 'sewn', 'befores', 'seams'] as const),
-    ...(['stay', 'topstitched', 'ways', 'edges'] as const),
+    ...(['stay', 'topstitched', 'ways', 'edges', 'mends'] as const),
     ...machinesSee.garment,
   ],
 } as const;

@@ -1,5 +1,6 @@
 import type { Explained, Phrase } from '../explain/explained';
-import type { Fitting, Garment } from '../facts/garment';
+import type { Fitting } from '../facts/fitting';
+import type { Garment } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import type { StoredRecord } from '../facts/records';
 import type { ClothRole } from '../facts/layout';

@@ -106,6 +106,15 @@ const workMitre = ({ book, id, choice }: StripInputs, w: Explained, point: numbe
 /** The share of the curve that a flat-lying strip takes off. */
 export const easeInOf = (choice: StripInputs['choice']): number => choice?.easeIn ?? USUAL_EASE_IN;
 
+/** A length’s number: its id, what it is called, its mark, and the ids of what it is worked out from. */
+interface Named {
+  readonly name: string;
+  readonly label: string;
+  readonly mark: Mark;
+  /** The share of the curve that is taken off, where it is not the one chosen or usual. */
+  readonly easeIn?: Explained;
+}
+
 /**
  * The length by the flat-lying formula. Of a strip that is judged by its fold it is no longer than lies flat and never
  * under the shortest that works, which is all that is left where the strip is wider than its edge allows.
@@ -115,10 +124,10 @@ export function foldLength(
   on: Explained,
   { width: w, turn, lies }: Fold,
   shortest: Explained | undefined,
-  { name, label, mark }: { readonly name: string; readonly label: string; readonly mark: Mark },
+  { name, label, mark, easeIn }: Named,
 ): Explained | undefined {
   const common = { label, unit: 'mm', mark } as const;
-  const c = leaf('share of the curve taken off', easeInOf(choice), 'ratio', 'D');
+  const c = easeIn ?? leaf('share of the curve taken off', easeInOf(choice), 'ratio', 'D');
   const terms = { N: on, c, turn, w };
   const possible = flatLyingBand(on.value, turn.value, w.value, c.value) > 0;
   if (!spec.lies || !shortest) {
@@ -132,7 +141,7 @@ export function foldLength(
       terms: { shortest },
     });
   }
-  const formula = book.work(`${id}.formula`, {
+  const formula = book.work(`${easeIn ? name : id}.formula`, {
     label: `${spec.label.toLowerCase()} by the flat-lying formula`,
     unit: 'mm',
     mark: 'D',

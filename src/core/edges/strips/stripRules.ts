@@ -8,6 +8,8 @@ import type { Explained, Mark, Term } from '../../explain/explained';
 import { leaf } from '../../explain/ledger';
 import { usualKey } from '../../facts/wearer';
 import { printedFor } from '../../fit/printed';
+import type { LearnedPlan } from '../../learn/learned';
+import { learnedLength } from './learnedLength';
 import type { StripInputs, StripMaterial } from './stripInputs';
 
 /** A rule's length for a strip. */
@@ -19,6 +21,7 @@ export interface RuleLength {
   readonly high?: Explained;
   /** It takes off more than a quarter of what it is taken of. */
   readonly extreme: boolean;
+  readonly learned?: LearnedPlan;
 }
 
 /** What every rule starts from. */
@@ -42,7 +45,7 @@ export function ruleLengths(inputs: StripInputs, bases: RuleBases): RuleLength[]
   const { rules: own, lies } = inputs.spec;
   const thumbs = bases.fold && !lies ? [...own, liesFlat] : own;
   const rules = thumbs.flatMap((rule) => ofThumb(inputs, bases, rule) ?? []);
-  return [...rules, ...ownLengths(inputs, bases)];
+  return [...rules, ...ownLengths(inputs, bases, rules[0]?.length)];
 }
 
 function ofThumb(inputs: StripInputs, bases: RuleBases, thumb: RuleOfThumb): RuleLength | undefined {
@@ -210,7 +213,7 @@ export function partTerms(
 }
 
 /** What is the person's own: the last round of trying on, a share off, the wearer's usual, printed, chosen. */
-function ownLengths(inputs: StripInputs, bases: RuleBases): RuleLength[] {
+function ownLengths(inputs: StripInputs, bases: RuleBases, first: Explained | undefined): RuleLength[] {
   const { on, girth, adds, sections } = bases;
   const { book, id, choice, facts, edge, second, size } = inputs;
   const { garment, wearer, pattern } = facts;
@@ -239,6 +242,13 @@ function ownLengths(inputs: StripInputs, bases: RuleBases): RuleLength[] {
     });
     add('round', 'after trying on', length, girth);
   }
+  const learned = second ? undefined : learnedLength(inputs, { ...bases, usual: first });
+  if (learned)
+    found.push({
+      id: 'learned',
+      ...learned,
+      extreme: 1 - learned.length.value / on.value > EXTREME_REDUCTION,
+    });
   const off = (rule: string, words: string, base: Explained, shorter: number, mark: Mark) =>
     add(
       rule,
@@ -272,7 +282,13 @@ function ownLengths(inputs: StripInputs, bases: RuleBases): RuleLength[] {
   const usual = second ? undefined : wearer?.usualLengths?.[usualKey(garment.kind, edge.id)];
   if (usual) {
     const base = usual.of === 'body' ? girth : on;
-    if (base) off('usual', `usual for ${wearer?.name ?? 'the wearer'}`, base, usual.shorter, 'own record');
+    const words = `usual for ${wearer?.name ?? 'the wearer'}`;
+    if (usual.of === 'curve') {
+      const easeIn = book.given(`${id}.usualCurve`, words, usual.shorter, 'ratio', 'own record');
+      const named = { name: name('usual'), label: label(words), mark: 'own record', easeIn } as const;
+      const length = bases.fold && foldLength(inputs, on, bases.fold, bases.shortest, named);
+      if (length) add('usual', words, length, on);
+    } else if (base) off('usual', words, base, usual.shorter, 'own record');
   }
   const wantsPrinted = inputs.spec.of === 'elastic' || !inputs.hasElastic;
   const printed =

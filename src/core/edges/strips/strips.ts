@@ -132,13 +132,14 @@ function planStrip(
     ...(material.assumed ? { assumed: material.assumed } : {}),
     on: on.id,
     onWhat: what,
-    rules: lengths.map(({ id: rule, label, length, low, high, extreme }) => ({
+    rules: lengths.map(({ id: rule, label, length, low, high, extreme, learned }) => ({
       id: rule,
       label,
       length: length.id,
       ...(low && high ? { low: low.id, high: high.id } : {}),
       state: stripState(length.value, limits),
       extreme,
+      ...(learned ? { learned } : {}),
     })),
     rule: picked.id,
     why: spec.why,
@@ -219,11 +220,12 @@ function markingOf(
   };
 }
 
-/** The rule that is chosen; after a round of trying on that one, else the use's own default. */
+/** The rule that is chosen; after a round of trying on that one, then the wearer's usual, else the use's own default. */
 function pick({ choice, second }: StripInputs, lengths: readonly RuleLength[]): RuleLength {
   const wanted = second ? choice?.elasticSchool : choice?.school;
   const found = lengths.find(({ id }) => id === wanted);
-  return found ?? lengths.find(({ id }) => id === 'round') ?? (lengths[0] as RuleLength);
+  const by = (rule: string) => lengths.find(({ id }) => id === rule);
+  return found ?? by('round') ?? by('usual') ?? (lengths[0] as RuleLength);
 }
 
 /** The chosen length; the use's own default is never under the shortest that works, nor too long to hold. */

@@ -3,7 +3,7 @@ import type { Garment } from '../../facts/garment';
 import type { KindId } from '../../facts/kindIds';
 import type { GarmentKind } from '../../fit/garmentKind';
 import { edgeUseOf, finishOf } from '../../edges/useOf';
-import { edge, recipes } from './recipes';
+import { edge, mends, recipes } from './recipes';
 import { recipeFacts, type Alternative, type RecipeFacts, type Ways } from './recipe';
 import type { StepSpec } from './step';
 
@@ -98,7 +98,9 @@ function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assemb
     .filter(({ id }) => !covered.has(id))
     .flatMap(({ id }) => edge(context, id, { after: seams }));
   const last = written.at(-1);
-  const all = last?.id === 'last-look' ? [...written.slice(0, -1), ...added, last] : [...written, ...added];
+  const closes = last?.id === 'last-look';
+  const begun = [...(closes ? written.slice(0, -1) : written), ...added];
+  const all = [...begun, ...mends(context, begun), ...(closes ? [last] : [])];
   return { steps: resolve(all), alternatives, ways: settled };
 }
 

@@ -1,4 +1,5 @@
 import type { EdgeChoice, Garment } from '../../facts/garment';
+import type { Mend } from '../../facts/mend';
 import type { GarmentKind } from '../../fit/garmentKind';
 import { jobOf } from '../../machines/seams/jobs';
 import type { Line, StepSpec } from './step';
@@ -18,12 +19,16 @@ export type Ways = Readonly<Record<string, string>>;
 /** What recipes read of a garment. */
 export type RecipeFacts = Pick<Garment, 'stay' | 'topstitched'> & {
   readonly edges?: Readonly<Record<string, Pick<EdgeChoice, 'use' | 'joinAt'>>>;
+  readonly mends?: Readonly<Record<string, Pick<Mend, 'what' | 'at'>>>;
 };
 
 /** A garment with no more than recipes read of it. */
-export const recipeFacts = ({ stay, topstitched, edges = {} }: RecipeFacts): RecipeFacts => ({
+export const recipeFacts = ({ stay, topstitched, edges = {}, mends }: RecipeFacts): RecipeFacts => ({
   stay,
   ...(topstitched === undefined ? {} : { topstitched }),
+  ...(mends === undefined
+    ? {}
+    : { mends: Object.fromEntries(Object.entries(mends).map(([id, { what, at }]) => [id, { what, at }])) }),
   edges: Object.fromEntries(
     Object.entries(edges).map(([id, { use, joinAt }]) => [
       id,

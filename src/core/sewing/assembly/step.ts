@@ -19,6 +19,8 @@ export interface Figures {
   hem(edge: string): Explained;
   /** The edge's seamline, where it is known. */
   edge(id: string): Explained | undefined;
+  /** How far a seam is moved on each layer by a change to what is sewn. */
+  mend(id: string): Explained | undefined;
   /** What is sewn to an edge, where it is planned. */
   strip(edge: string, at?: number): StripFigures | undefined;
   readonly names: {

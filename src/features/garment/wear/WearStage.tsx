@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { findFaults } from '@/core/facts/faults';
-import { fittingSpec, type Fitting, type Outcome } from '@/core/facts/garment';
+import { fittingSpec, type Fitting, type Outcome } from '@/core/facts/fitting';
 import type { GarmentKind } from '@/core/fit/garmentKind';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { DraftBox } from '@/ui/DraftBox';

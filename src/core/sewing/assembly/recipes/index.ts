@@ -44,3 +44,4 @@ export const recipes: Readonly<Record<KindId, Recipe>> = {
 };
 
 export { edge } from './edges';
+export { mends, seamsThrough } from './mends';

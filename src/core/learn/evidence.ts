@@ -1,0 +1,27 @@
+import type { Evidence, Tried } from '../facts/fitting';
+import type { Garment } from '../facts/garment';
+import { usualKey, type Wearer } from '../facts/wearer';
+
+type TriedOn = Pick<Garment, 'name' | 'kind' | 'fittings'>;
+
+/** What was answered in the try-ons of garments, by kind and place; without what the wearer has had forgotten. */
+export function evidenceOf(garments: readonly TriedOn[], forgotten: Wearer['forgotten'] = {}): Tried {
+  const tried: Record<string, Evidence[]> = {};
+  for (const { name, kind, fittings } of garments)
+    for (const [fittingId, { triedOn, outcomes, worn = {} }] of Object.entries(fittings))
+      for (const [place, outcome] of Object.entries(outcomes)) {
+        const at = worn[place];
+        if (!at || forgotten[fittingId]?.[place]) continue;
+        (tried[usualKey(kind, place)] ??= []).push({ ...at, fittingId, garment: name, triedOn, outcome });
+      }
+  return tried;
+}
+
+/** What was answered of one place: of garments of the kind before, and of this one. */
+export function evidenceAt(
+  { garment, tried, wearer }: { garment: TriedOn; tried?: Tried; wearer?: Pick<Wearer, 'forgotten'> },
+  place: string,
+): readonly Evidence[] {
+  const key = usualKey(garment.kind, place);
+  return [...(tried?.[key] ?? []), ...(evidenceOf([garment], wearer?.forgotten)[key] ?? [])];
+}
