@@ -2,8 +2,9 @@ import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, like, or, sql } from 'drizzle-orm';
 import type { SQLiteSelect } from 'drizzle-orm/sqlite-core';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
+import type { KindId } from '@/core/facts/kindIds';
 import type { Database } from './database';
-import { edgeRefFields, edgeRefs, threadRefFields } from '@/core/facts/garment';
+import { edgeRefFields, edgeRefs, threadRefFields, type Garment } from '@/core/facts/garment';
 import {
   cloths,
   elastics,
@@ -191,6 +192,26 @@ export function minutesTaken(
       where json_extract(sewn.value, '$.minutes') is not null
       order by lately.created_at, lately.id`,
   );
+}
+
+/** The garments of a kind that a wearer has tried on, oldest first, with no more of them than that. */
+export function triedOn(
+  db: Querier,
+  { wearerId, kind }: { readonly wearerId: string; readonly kind: KindId },
+): readonly (Pick<Garment, 'name' | 'kind' | 'fittings'> & { readonly id: string })[] {
+  return db
+    .all<{ id: string; name: string; fittings: string }>(
+      sql`select id, name, json_extract(facts, '$.fittings') as fittings from garments
+        where removed_at is null and wearer_id = ${wearerId} and json_extract(facts, '$.kind') = ${kind}
+          and json_extract(facts, '$.fittings') <> '{}'
+        order by created_at, id`,
+    )
+    .map(({ id, name, fittings }) => ({
+      id,
+      name,
+      kind,
+      fittings: JSON.parse(fittings) as Garment['fittings'],
+    }));
 }
 
 type Table = (typeof tables)[RecordKind];

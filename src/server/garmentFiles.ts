@@ -19,6 +19,7 @@ import {
 } from '@/core/formats/garmentFile';
 import { isUsualSet, machinesIn } from '@/core/facts/machine';
 import { factOfRef } from '@/core/plan/gatherFacts';
+import { leftToUsual } from '@/core/wear/leftToUsual';
 import type { Op } from '@/data/commands';
 import type { Database } from '@/data/database';
 import { findRecord } from '@/data/records';
@@ -139,6 +140,7 @@ const OF_THE_MAKING = [
   'stands',
   'stoodBefore',
   'followed',
+  'mends',
 ] as const;
 
 /** A new garment like this one: same choices, nothing cut, sewn or worn yet. */
@@ -146,10 +148,11 @@ export function copyGarment(db: Database, id: string): Response {
   const garment = garmentHere(db, id);
   if (!garment) return garmentGone();
   const name = `${garment.name.slice(0, 50)}, again`;
+  const { wearer } = garmentFacts(db, garment);
   const facts: Garment = {
     ...applyChanges(
       garment,
-      OF_THE_MAKING.map((path) => ({ path, value: null })),
+      [...OF_THE_MAKING, ...leftToUsual(garment, wearer)].map((path) => ({ path, value: null })),
     ),
     name,
     ...(garment.edges ? { edges: withoutRounds(garment.edges) } : {}),

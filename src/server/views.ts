@@ -25,6 +25,7 @@ import { wire } from './recordRoutes';
 import { takenByOthers } from './rolls';
 import { runsOf } from './runs';
 import { today } from './today';
+import { triedBefore } from './tried';
 
 export { today };
 
@@ -149,6 +150,7 @@ export function garmentView(db: Database, id: string): GarmentView | undefined {
     garments: choices(db, 'garment').filter((one) => one.id !== id),
     runs: runsOf(db, garment.facts.kind),
     takenMm: takenByOthers(db, id),
+    tried: triedBefore(db, garment),
     earlier: earlierFittings(db, garment),
     today: today(),
   };

@@ -6,6 +6,8 @@ import type { DrawnSide, GarmentDrawing as Drawing } from '@/core/garments/drawi
 interface DrawnPart {
   readonly part: string;
   readonly label: string;
+  /** Something was said of it already. */
+  readonly answered?: boolean;
 }
 
 interface Props {
@@ -115,7 +117,7 @@ function Part({ d, unit, named, chosen, onChoose }: PartProps) {
         d={d}
         stroke={chosen ? 'var(--demand)' : 'var(--control)'}
         strokeWidth={unit * (chosen ? 4 : 1.8)}
-        strokeDasharray={chosen ? undefined : `${unit} ${unit * 3.4}`}
+        strokeDasharray={chosen || named.answered ? undefined : `${unit} ${unit * 3.4}`}
       />
     </g>
   );

@@ -27,17 +27,7 @@ export type ZoneId = string;
 
 /** How close one zone is to be: by a school, with that school's own setting. */
 export const zoneChoiceSpec = record('How close', {
-  school: choice('School', [
-    'share',
-    'class',
-    'kind',
-    'pressure',
-    'transfer',
-    'like',
-    'loose',
-    'set',
-    'learned',
-  ]),
+  school: choice('School', ['share', 'class', 'kind', 'pressure', 'transfer', 'like', 'loose', 'set']),
   share: optional(numberOf('share', 'Share of the stretch', 0, 1)),
   looseMm: optional(lengthMm('Looser than the body by', 0, 600)),
   pressurePa: optional(numberOf('pa', 'Pressure', 1, 10_000)),

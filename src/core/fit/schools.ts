@@ -20,7 +20,10 @@ export const CLASS_REDUCTION: Readonly<Record<StretchClass, number>> = {
   rib: 0.1,
 };
 
-export const easeSchoolLabels: Readonly<Record<EaseSchool, string>> = {
+/** What was learned from trying on: offered as one more school, taken as a number, for it moves with every try-on. */
+export type Learned = 'learned';
+
+export const easeSchoolLabels: Readonly<Record<EaseSchool | Learned, string>> = {
   share: 'share of stretch',
   class: 'by stretch class',
   kind: 'usual for this kind',

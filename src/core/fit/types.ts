@@ -1,6 +1,7 @@
 import type { Phrase, NumberId } from '../explain/explained';
 import type { EaseSchool, ZoneId } from '../facts/garment';
 import type { Axis } from './garmentKind';
+import type { Learned } from './schools';
 import type { LearnedPlan } from '../learn/learned';
 import type { BodyMeasure } from '../facts/wearer';
 
@@ -18,7 +19,7 @@ export interface MeasurePlan {
 }
 
 export interface ZoneSchool {
-  readonly school: EaseSchool;
+  readonly school: EaseSchool | Learned;
   readonly label: string;
   readonly extension: NumberId;
   readonly rest: NumberId;

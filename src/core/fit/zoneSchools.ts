@@ -11,7 +11,7 @@ import type { FittingGarment } from '../facts/wearer';
 import { triesOf, workLearned } from '../learn/learned';
 import { workWornExtension } from './fitNumbers';
 import { DEFAULT_PRESSURE_PA, tensionForPressure } from './pressure';
-import { easeSchoolLabels, extensionByShare, looseGirth } from './schools';
+import { easeSchoolLabels, extensionByShare, looseGirth, type Learned } from './schools';
 import type { Style, Zone } from './garmentKind';
 import { capLeaf, type Shared } from './sharedFit';
 import type { ZoneSchool } from './types';
@@ -93,7 +93,7 @@ export const restAt = (
 
 function school(
   { book, at, body }: ZoneInputs,
-  id: EaseSchool,
+  id: EaseSchool | Learned,
   extension: Explained,
   label: string = easeSchoolLabels[id],
 ): ZoneSchool {

@@ -222,7 +222,7 @@ function chosenRest(
     formula: 'g',
     terms: { g: getNumber(book.numbers, found.rest) },
   });
-  return { rest, school: found.school };
+  return { rest, school: choice.school };
 }
 
 /** What the cloth presses with where it goes round the body and its pull is known. */

@@ -106,6 +106,7 @@ export function writeGarmentFile(
   const own: GarmentFacts = { ...facts };
   delete (own as { takenMm?: unknown }).takenMm;
   delete (own as { runs?: unknown }).runs;
+  delete (own as { tried?: unknown }).tried;
   return {
     format: 'idle-stretch-garment',
     version: '2',

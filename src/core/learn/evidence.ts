@@ -4,24 +4,25 @@ import { usualKey, type Wearer } from '../facts/wearer';
 
 type TriedOn = Pick<Garment, 'name' | 'kind' | 'fittings'>;
 
-/** What was answered in the try-ons of garments, by kind and place; without what the wearer has had forgotten. */
-export function evidenceOf(garments: readonly TriedOn[], forgotten: Wearer['forgotten'] = {}): Tried {
+/** What was answered in the try-ons of garments, by kind and place. */
+export function evidenceOf(garments: readonly TriedOn[]): Tried {
   const tried: Record<string, Evidence[]> = {};
   for (const { name, kind, fittings } of garments)
     for (const [fittingId, { triedOn, outcomes, worn = {} }] of Object.entries(fittings))
       for (const [place, outcome] of Object.entries(outcomes)) {
         const at = worn[place];
-        if (!at || forgotten[fittingId]?.[place]) continue;
-        (tried[usualKey(kind, place)] ??= []).push({ ...at, fittingId, garment: name, triedOn, outcome });
+        if (at)
+          (tried[usualKey(kind, place)] ??= []).push({ ...at, fittingId, garment: name, triedOn, outcome });
       }
   return tried;
 }
 
-/** What was answered of one place: of garments of the kind before, and of this one. */
+/** What was answered of one place, of garments before and of this one; without what the wearer has had forgotten. */
 export function evidenceAt(
   { garment, tried, wearer }: { garment: TriedOn; tried?: Tried; wearer?: Pick<Wearer, 'forgotten'> },
   place: string,
 ): readonly Evidence[] {
   const key = usualKey(garment.kind, place);
-  return [...(tried?.[key] ?? []), ...(evidenceOf([garment], wearer?.forgotten)[key] ?? [])];
+  const all = [...(tried?.[key] ?? []), ...(evidenceOf([garment])[key] ?? [])];
+  return all.filter(({ fittingId }) => wearer?.forgotten?.[fittingId]?.[place] !== true);
 }

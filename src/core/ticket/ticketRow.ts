@@ -15,7 +15,7 @@ const CHANGED_FROM_MM = 2;
 
 export const ticketSees = {
   records: ['outer', 'lining', 'band', 'pattern', 'elastics', 'findings', 'takenMm'],
-  garment: ['edges', 'cuts', 'stay'],
+  garment: ['edges', 'cuts', 'stay', 'mends'],
 } as const;
 
 export interface TicketInputs {
@@ -67,6 +67,14 @@ export function stripDetails({ book, facts }: TicketInputs, edge: EdgePlan, stri
       details.push(say`length runs ${direction === 'across' ? 'across the cloth' : 'along the selvedge'}`);
   }
   if (strip.rule === 'round') details.push(say`as tried on`);
+  const before = Object.values(facts.garment.mends ?? {}).findLast(
+    ({ what, at, wasMm }) => what === 'cut-again' && at === edge.id && wasMm !== undefined,
+  )?.wasMm;
+  if (before !== undefined) {
+    const id = `ticket.${strip.id}.before`;
+    const was = book.numbers[id] ?? book.given(id, 'as cut before', before, 'mm', 'own record');
+    details.push(say`instead of the ${was} that was cut before`);
+  }
   return details;
 }
 

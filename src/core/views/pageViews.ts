@@ -1,5 +1,5 @@
 import type { Explained, Phrase } from '../explain/explained';
-import type { Fitting } from '../facts/fitting';
+import type { Fitting, Tried } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import type { OwnKind } from '../facts/ownKind';
 import type { StoredRecord } from '../facts/records';
@@ -77,6 +77,8 @@ export interface GarmentView {
   readonly runs: Readonly<Record<string, readonly number[]>>;
   /** What other garments take of each elastic, mm. */
   readonly takenMm: Readonly<Record<string, number>>;
+  /** What its wearer answered of other garments of its kind. */
+  readonly tried: Tried | undefined;
   readonly earlier: readonly EarlierFitting[];
   readonly today: string;
 }

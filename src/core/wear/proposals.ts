@@ -9,7 +9,7 @@ import type { LearnedPlan } from '../learn/learned';
 import { seamsThrough } from '../sewing/assembly/recipes';
 import { isAtMostMm } from '../units/tolerance';
 import { tryPlaces, type TryPlace } from './places';
-import { planTried, type TriedPlan } from './tried';
+import { planTried, type Answer, type TriedPlan } from './tried';
 import type { WornPlan } from './wornAt';
 
 /** Something that can be done in this garment: what it is, and the facts it sets. */
@@ -19,8 +19,8 @@ export interface NowProposal {
   /** Why it cannot be done here; then there is only next time. */
   readonly cannot?: Phrase;
   readonly mend: { readonly at: string; readonly byMm?: number };
-  /** A strip that is cut again: the length it gets at the seamline, and the rows of the ticket that are open again. */
-  readonly again?: { readonly edge: string; readonly lengthMm: number; readonly rows: readonly string[] };
+  /** A strip that is cut again: how long it was at the seamline, what comes off it, and its rows of the ticket. */
+  readonly again?: { readonly wasMm: number; readonly offMm: number; readonly rows: readonly string[] };
 }
 
 /** A default that can be moved for this wearer: what is learned with this try-on in it. */
@@ -52,15 +52,14 @@ export function proposalsOf(
   plan: WornPlan,
   kind: GarmentKind,
   garment: Garment,
-  fitting: Pick<Fitting, 'outcomes' | 'pinched'>,
+  fitting: Pick<Fitting, 'outcomes' | 'pinched' | 'measured'>,
 ): Proposals {
   const book = createLedger();
   const places = tryPlaces(plan, kind, garment).flatMap((place): PlaceProposal[] => {
     const outcome = fitting.outcomes[place.id];
     if (outcome === undefined) return [];
-    const pinchedMm = fitting.pinched?.[place.id];
     const tried =
-      place.worn && planTried(book, plan, place.worn, { outcome, ...(pinchedMm ? { pinchedMm } : {}) });
+      place.worn && planTried(book, plan, place.worn, garment, answerAt(fitting, place.id, outcome));
     const next = nextTime(plan, garment, place);
     return [
       {
@@ -74,6 +73,16 @@ export function proposalsOf(
   });
   return { places, numbers: book.numbers };
 }
+
+/** What a change is said to be at: the zone, or the edge itself. */
+export const mendPlace = ({ id, worn }: TryPlace): string => (worn?.of === 'edge' ? worn.edge.id : id);
+
+/** What a try-on says of one place. */
+export const answerAt = (
+  { pinched, measured }: Pick<Fitting, 'pinched' | 'measured'>,
+  place: string,
+  outcome: Outcome,
+): Answer => ({ outcome, pinchedMm: pinched?.[place], measuredMm: measured?.[place] });
 
 function inThisOne(
   book: Ledger,
@@ -157,7 +166,7 @@ function atStrip(
   const again: NowProposal = {
     what: 'cut-again',
     mend: { at: edge, byMm: Math.abs(by.value) },
-    again: { edge, lengthMm: becomes.value, rows },
+    again: { wasMm: was.value, offMm: by.value, rows },
     sentence: longer
       ? say`Unpick it, cut a new one, and sew that on: ${about}${becomes} at the seamline instead of ${was}.`
       : say`Unpick it, shorten it, join and mark it again: ${about}${becomes} at the seamline instead of ${was}.`,

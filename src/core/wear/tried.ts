@@ -3,7 +3,7 @@ import { getNumber, leaf, type Ledger } from '../explain/ledger';
 import type { Outcome } from '../facts/fitting';
 import { answers, likingScales, within } from '../learn/scales';
 import { isAtLeastMm, isAtMostMm, isAtMostShare } from '../units/tolerance';
-import { sizeAt, wornAt, type WornPlace, type WornPlan } from './wornAt';
+import { placeId, sizeAt, wornAt, type AsSewn, type WornPlace, type WornPlan } from './wornAt';
 
 /** What an answer makes of one place of this garment. */
 export interface TriedPlan {
@@ -21,10 +21,19 @@ export interface TriedPlan {
   readonly keeps: boolean;
   readonly limit?: Explained;
   readonly side?: 'short' | 'long';
+  /** Larger than the body, now and then: `before` and `then` say by how much. */
+  readonly loose?: true;
+  /** Most extension it may be worn at, of a zone; between which lengths a strip works. */
+  readonly most?: Explained;
+  readonly shortest?: Explained;
+  readonly longest?: Explained;
 }
 
 /** Least a garment may come to by a pinch, as a share of what it is: a larger one was read wrongly. */
 const LEAST_LEFT = 0.5;
+
+/** A pinch smaller than this is what a hand takes up by itself, mm (common practice, no source). */
+const LEAST_PINCH_MM = 4;
 
 /** What is wrong with an amount, as a sentence; `undefined` where nothing is. */
 export function pinchFault(
@@ -36,7 +45,10 @@ export function pinchFault(
   if (wasMm - pinchedMm < wasMm * LEAST_LEFT)
     return 'That is half of it or more: measure the pinch again, both layers of it.';
   if (-pinchedMm > wasMm * LEAST_LEFT) return 'That is half of it or more: measure again what it wants.';
-  const shift = outcome === undefined ? 0 : answers[outcome].shift;
+  if (outcome === undefined) return 'Say first how it sat there.';
+  const { shift } = answers[outcome];
+  if (shift === 0 && Math.abs(pinchedMm) >= LEAST_PINCH_MM)
+    return 'It is said to be right, and yet an amount is given: say how it sat, or leave the amount empty.';
   if (shift < 0 && pinchedMm > 0)
     return 'Too tight, and yet something was pinched out: say what it wants more as an amount under zero.';
   if (shift > 0 && pinchedMm < 0)
@@ -44,17 +56,25 @@ export function pinchFault(
   return undefined;
 }
 
+/** What was said of a place, and what was measured there. */
+export interface Answer {
+  readonly outcome: Outcome;
+  readonly pinchedMm?: number | undefined;
+  readonly measuredMm?: number | undefined;
+}
+
 /** What an answer, with or without an amount, makes of a place. `undefined` where it is right as it is. */
 export function planTried(
   book: Ledger,
   plan: WornPlan,
   place: WornPlace,
-  { outcome, pinchedMm }: { readonly outcome: Outcome; readonly pinchedMm?: number },
+  garment: AsSewn,
+  { outcome, pinchedMm, measuredMm }: Answer,
 ): TriedPlan | undefined {
-  const was = sizeAt(plan, place);
   const { shift } = answers[outcome];
   if (!pinchedMm && shift === 0) return undefined;
-  const id = `tried.${place.of === 'zone' ? place.zone.zone : `edge-${place.edge.id}`}`;
+  const was = sizeAt(book, plan, place, garment, measuredMm);
+  const id = placeId(place);
   const becomes = pinchedMm
     ? book.work(`${id}.becomes`, {
         label: 'all round, after what was pinched',
@@ -134,17 +154,34 @@ function judged(
   plan: WornPlan,
   place: WornPlace,
   { was, becomes }: Pick<TriedPlan, 'was' | 'becomes'>,
-): Pick<TriedPlan, 'then' | 'before' | 'keeps' | 'limit' | 'side'> {
+): Omit<TriedPlan, 'was' | 'becomes' | 'by' | 'guessed'> {
   const number = (numberId: string) => getNumber(plan.numbers, numberId);
   if (place.of === 'zone') {
     const { zone } = place;
+    const body = number(zone.body);
+    if (Math.min(was.value, becomes.value) >= body.value) {
+      const larger = (name: string, label: string, g: Explained) =>
+        book.work(`${id}.${name}`, {
+          label,
+          unit: 'share',
+          mark: 'D',
+          formula: 'g / G - 1',
+          terms: { G: body, g },
+        });
+      return {
+        before: larger('before', 'larger than the body now', was),
+        then: larger('then', 'larger than the body then', becomes),
+        keeps: true,
+        loose: true,
+      };
+    }
     const worn = (name: string, label: string, g: Explained) =>
       book.work(`${id}.${name}`, {
         label,
         unit: 'share',
         mark: 'D',
         formula: 'G / g - 1',
-        terms: { G: number(zone.body), g },
+        terms: { G: body, g },
       });
     const limit = number(zone.limit);
     const then = worn('then', 'worn extension then', becomes);
@@ -153,6 +190,7 @@ function judged(
       before: worn('before', 'worn extension now', was),
       then,
       keeps,
+      most: limit,
       ...(keeps ? {} : { limit, side: 'short' as const }),
     };
   }
@@ -173,6 +211,8 @@ function judged(
     before: under('before', `under ${what} now`, was),
     then: under('then', `under ${what} then`, becomes),
     keeps: Object.keys(limit).length === 0,
+    ...(shortest ? { shortest } : {}),
+    ...(longest ? { longest } : {}),
     ...limit,
   };
 }

@@ -1,6 +1,6 @@
 import type { EdgePlan, StripPlan } from '../edges/types';
 import type { Explained } from '../explain/explained';
-import { getNumber } from '../explain/ledger';
+import { getNumber, leaf, type Ledger } from '../explain/ledger';
 import { edgePlace, type WornAt } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import { styleOf, type GarmentKind } from '../fit/garmentKind';
@@ -10,8 +10,12 @@ import type { ZonePlan } from '../fit/types';
 export interface WornPlan {
   readonly zones: readonly ZonePlan[];
   readonly edges: readonly EdgePlan[];
+  readonly pieces: { readonly girths: Readonly<Record<string, string>> };
   readonly numbers: Readonly<Record<string, Explained>>;
 }
+
+/** The part of a garment that says how it has changed since it was cut. */
+export type AsSewn = Pick<Garment, 'mends'>;
 
 /** One place of a garment that can be tight or loose: a zone, or the strip of an edge. */
 export type WornPlace =
@@ -32,9 +36,45 @@ export function wornPlace(
   return edge && strip && { of: 'edge', edge, strip };
 }
 
-/** How long something is all round at a place, as it is sewn or lies, mm. */
-export function sizeAt({ numbers }: WornPlan, place: WornPlace): Explained {
-  return getNumber(numbers, place.of === 'zone' ? place.zone.rest : place.strip.sewn);
+/** What the numbers of a place are called under. */
+export const placeId = (place: WornPlace): string =>
+  `tried.${place.of === 'zone' ? place.zone.zone : `edge-${place.edge.id}`}`;
+
+/**
+ * How long something is all round at a place, mm: as it was measured; else a strip as it is sewn, a zone as its pieces
+ * make it, else as planned, with what was taken in or let out since.
+ */
+export function sizeAt(
+  book: Ledger,
+  { numbers, pieces }: WornPlan,
+  place: WornPlace,
+  { mends = {} }: AsSewn,
+  measuredMm?: number,
+): Explained {
+  const id = placeId(place);
+  if (measuredMm !== undefined)
+    return book.given(`${id}.measured`, 'all round, as it measures now', measuredMm, 'mm', 'measured');
+  if (place.of === 'edge') return getNumber(numbers, place.strip.sewn);
+  const { zone, rest } = place.zone;
+  const cut = getNumber(numbers, pieces.girths[zone] ?? rest);
+  const moved = (what: 'take-in' | 'let-out') =>
+    Object.values(mends).reduce(
+      (sum, mend) => (mend.what === what && mend.at === zone ? sum + (mend.byMm ?? 0) : sum),
+      0,
+    );
+  const [taken, out] = [moved('take-in'), moved('let-out')];
+  if (taken === 0 && out === 0) return cut;
+  return book.work(`${id}.was`, {
+    label: 'all round, as it is now',
+    unit: 'mm',
+    mark: 'D',
+    formula: 'cut - taken + out',
+    terms: {
+      cut,
+      taken: leaf('taken in since', taken, 'mm', 'own record'),
+      out: leaf('let out since', out, 'mm', 'own record'),
+    },
+  });
 }
 
 /** A percent, so that a rigid cloth has an answer, as in the share of its stretch in use. */

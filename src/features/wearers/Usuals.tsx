@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { formatQuantity } from '@/core/explain/display';
 import { kindIds } from '@/core/facts/kindIds';
-import type { Wearer } from '@/core/facts/wearer';
+import type { Usual, UsualLength, Wearer } from '@/core/facts/wearer';
 import { catalogue } from '@/core/garments/catalogue';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { useUnit } from '@/ui/unit';
@@ -14,6 +14,13 @@ export function Usuals({ id, wearer }: { id: string; wearer: Wearer }) {
   const entries = Object.entries(wearer.usual ?? {});
   const lengths = Object.entries(wearer.usualLengths ?? {});
   if (entries.length + lengths.length === 0) return null;
+  const percent = (value: number) => formatQuantity(value, 'share', unit);
+  const closeness = ({ share, looser }: Usual) =>
+    share !== undefined
+      ? `${percent(share)} of the stretch`
+      : `larger than the body by ${percent(looser ?? 0)} of it`;
+  const shorter = ({ of, shorter: by }: UsualLength) =>
+    of === 'curve' ? `takes off ${percent(by)} of its curve` : `${percent(by)} under the ${of}`;
   return (
     <section>
       <h2>{wearer.name}’s usual</h2>
@@ -23,7 +30,7 @@ export function Usuals({ id, wearer }: { id: string; wearer: Wearer }) {
           const zone = kind.zones.find((one) => one.id === usual.zone)?.label ?? usual.zone;
           return (
             <li key={key}>
-              {kind.label}, {zone.toLowerCase()}: {formatQuantity(usual.share, 'share', unit)} of the stretch{' '}
+              {kind.label}, {zone.toLowerCase()}: {closeness(usual)}{' '}
               <Button
                 size="small"
                 onClick={() => records.set('wearer', id, 'Forget a usual', { [`usual.${key}`]: null })}
@@ -38,8 +45,7 @@ export function Usuals({ id, wearer }: { id: string; wearer: Wearer }) {
           const edge = kind.edges.find((one) => one.id === usual.edge)?.label ?? usual.edge;
           return (
             <li key={key}>
-              {kind.label}, {edge.toLowerCase()}: {formatQuantity(usual.shorter, 'share', unit)} under the{' '}
-              {usual.of}{' '}
+              {kind.label}, {edge.toLowerCase()}: {shorter(usual)}{' '}
               <Button
                 size="small"
                 onClick={() => records.set('wearer', id, 'Forget a usual', { [`usualLengths.${key}`]: null })}

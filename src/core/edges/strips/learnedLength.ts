@@ -1,4 +1,4 @@
-import { lessShare } from '../elastics/lengths';
+import { lessOf } from './lessOf';
 import { foldLength, type Fold } from '../fold/fold';
 import { USUAL_EASE_IN } from '../fold/formulas';
 import type { Explained } from '../../explain/explained';
@@ -58,18 +58,7 @@ export function learnedLength(inputs: StripInputs, bases: Bases): LearnedLength 
         mark: 'own record',
         easeIn: liked,
       });
-    return book.work(rule, {
-      label: words,
-      unit: 'mm',
-      mark: 'own record',
-      ...(bases.shortest
-        ? {
-            note: 'Never under the shortest that works.',
-            formula: `max(${lessShare.text}, shortest)`,
-            terms: { L: base, s: liked, shortest: bases.shortest },
-          }
-        : { formula: lessShare.text, terms: { L: base, s: liked } }),
-    });
+    return lessOf(book, { name: rule, label: words, mark: 'own record' }, base, liked, bases.shortest);
   };
   const [middle, low, high] = [length('value'), length('high'), length('low')];
   return middle && low && high

@@ -1,4 +1,3 @@
-import { lessShare } from '../elastics/lengths';
 import { foldLength, type Fold } from '../fold/fold';
 import { EXTREME_REDUCTION, ratioByStretch } from '../fold/formulas';
 import { liesFlat } from '../elastics/rules';
@@ -10,6 +9,7 @@ import { usualKey } from '../../facts/wearer';
 import { printedFor } from '../../fit/printed';
 import type { LearnedPlan } from '../../learn/learned';
 import { learnedLength } from './learnedLength';
+import { lessOf } from './lessOf';
 import type { StripInputs, StripMaterial } from './stripInputs';
 
 /** A rule's length for a strip. */
@@ -249,21 +249,14 @@ function ownLengths(inputs: StripInputs, bases: RuleBases, first: Explained | un
       ...learned,
       extreme: 1 - learned.length.value / on.value > EXTREME_REDUCTION,
     });
-  const off = (rule: string, words: string, base: Explained, shorter: number, mark: Mark) =>
-    add(
-      rule,
-      words,
-      book.work(name(rule), {
-        label: label(words),
-        unit: 'mm',
-        mark,
-        formula: lessShare.text,
-        terms: { L: base, s: leaf('shorter by', shorter, 'share', mark) },
-      }),
-      base,
-    );
+  const off = (rule: string, words: string, base: Explained, shorter: number, shortest?: Explained) => {
+    const mark = rule === 'usual' ? 'own record' : 'chosen';
+    const named = { name: name(rule), label: label(words), mark } as const;
+    const share = leaf('shorter by', shorter, 'share', mark);
+    add(rule, words, lessOf(book, named, base, share, shortest), base);
+  };
   if (choice?.shorter !== undefined && !second)
-    off('percent', 'shorter by your own share', on, choice.shorter, 'chosen');
+    off('percent', 'shorter by your own share', on, choice.shorter);
   if (!second && sections.length > 1 && (choice?.less || choice?.ratios)) {
     const terms = Object.fromEntries(
       sections.flatMap((section, at) =>
@@ -288,7 +281,7 @@ function ownLengths(inputs: StripInputs, bases: RuleBases, first: Explained | un
       const named = { name: name('usual'), label: label(words), mark: 'own record', easeIn } as const;
       const length = bases.fold && foldLength(inputs, on, bases.fold, bases.shortest, named);
       if (length) add('usual', words, length, on);
-    } else if (base) off('usual', words, base, usual.shorter, 'own record');
+    } else if (base) off('usual', words, base, usual.shorter, bases.shortest);
   }
   const wantsPrinted = inputs.spec.of === 'elastic' || !inputs.hasElastic;
   const printed =

@@ -16,6 +16,7 @@ interface Props {
 
 /** Whose rule gives what, and what comes of it; one of them is taken. */
 export function RuleTable({ strip, onPick, words }: Props) {
+  const usual = (strip.rules.find(({ id }) => id === 'usual') ?? strip.rules[0])?.id;
   return (
     <TableContainer>
       <Table>
@@ -27,7 +28,7 @@ export function RuleTable({ strip, onPick, words }: Props) {
           </TableRow>
         </TableHead>
         <TableBody>
-          {strip.rules.map((rule, at) => (
+          {strip.rules.map((rule) => (
             <TableRow key={rule.id}>
               <TableCell>
                 <label
@@ -40,7 +41,7 @@ export function RuleTable({ strip, onPick, words }: Props) {
                     onChange={() => onPick(rule.id)}
                   />
                   {rule.label}
-                  {at === 0 && <span className="soft small">default</span>}
+                  {rule.id === usual && <span className="soft small">default</span>}
                 </label>
               </TableCell>
               <TableCell align="right">

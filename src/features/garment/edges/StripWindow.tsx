@@ -1,5 +1,6 @@
 'use client';
 import { edgeChoiceSpec } from '@/core/facts/garment';
+import { edgePlace } from '@/core/facts/fitting';
 import type { EdgePlan, StripLimit, StripPlan } from '@/core/edges/types';
 import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
@@ -11,6 +12,7 @@ import { useNumbers, valueOf } from '@/ui/numbers';
 import { ScaleChooser, type ScaleRegion } from '@/ui/ScaleChooser';
 import { useUnit } from '@/ui/unit';
 import styles from '../page/GarmentPage.module.css';
+import { Learned } from '../wear/Learned';
 import { RuleTable } from './RuleTable';
 import { stateWords } from './stateWords';
 import { useEdge } from './useEdge';
@@ -47,6 +49,11 @@ export function StripWindow({ edge, strip, second }: Props) {
   const school = second ? 'elasticSchool' : 'school';
   const choose = (mm: number) =>
     put('its length', { [own]: Math.max(mm, fields.ownMm.min), [school]: 'own' });
+  const pick = (id: string) => {
+    const learned = strip.rules.find((rule) => rule.id === id && rule.learned);
+    if (learned) choose(get(learned.length));
+    else put('whose rule', { [school]: id });
+  };
   const name = strip.label.toLowerCase();
   return (
     <section className={styles.stack}>
@@ -75,11 +82,10 @@ export function StripWindow({ edge, strip, second }: Props) {
         onChange={choose}
       />
       <Limits strip={strip} />
-      <RuleTable
-        strip={strip}
-        onPick={(id) => put('whose rule', { [school]: id })}
-        words={(rule) => stateWords[rule.state]}
-      />
+      <RuleTable strip={strip} onPick={pick} words={(rule) => stateWords[rule.state]} />
+      {strip.rules.map(({ learned }) =>
+        learned && !second ? <Learned key="learned" place={edgePlace(edge.id)} plan={learned} /> : null,
+      )}
       <p className="soft small">The default, and why: {strip.why}</p>
       <div className={styles.fields}>
         {strip.byFold && (

@@ -14,6 +14,7 @@ import { ScaleChooser } from '@/ui/ScaleChooser';
 import { useUnit } from '@/ui/unit';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
+import { Learned } from '../wear/Learned';
 
 /** The scale's loose end, as a worn extension: a garment a seventh larger than the body. */
 const LOOSEST = -0.125;
@@ -35,6 +36,10 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
   const choose = (value: number) => {
     if (value < 0) return put({ school: 'loose', looseMm: Math.round(body / (1 + value) - body) });
     put({ school: 'share', share: stretch > 0 ? Math.min(value / stretch, 1) : 0 });
+  };
+  const learned = zone.schools.find(({ school }) => school === 'learned');
+  const take = () => {
+    if (learned) choose(get(learned.extension));
   };
   const percent = (value: number) => formatQuantity(value, 'share', unit);
   const valueText =
@@ -82,8 +87,9 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
           value: school.school,
           label: `${school.label}: ${formatLength(get(school.rest), unit)}`,
         }))}
-        onChange={(school) => put(school === 'share' ? null : { school })}
+        onChange={(school) => (school === 'learned' ? take() : put(school === 'share' ? null : { school }))}
       />
+      {learned?.learned && <Learned place={zone.zone} plan={learned.learned} />}
       <p className="soft small">
         Taken: <PhraseText phrase={zone.reason} />.
       </p>

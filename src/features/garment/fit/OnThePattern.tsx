@@ -62,7 +62,7 @@ function Usual({ zone }: { zone: ZonePlan }) {
   const key = usualKey(kind, zone.zone);
   const kept = facts.wearer.usual?.[key];
   const share = Math.min(valueOf(numbers, zone.used), 1);
-  const same = kept !== undefined && Math.abs(kept.share - share) < 0.005;
+  const same = kept?.share !== undefined && Math.abs(kept.share - share) < 0.005;
   if (same) {
     return (
       <p className="soft small">

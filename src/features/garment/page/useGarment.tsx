@@ -66,8 +66,13 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
       records.facts(kind, named) ?? (drawer.get(`${kind} ${named}`) as FactsByKind[K] | undefined),
   );
   const facts = useMemo(
-    () => ({ ...gathered, takenMm: view.takenMm, runs: view.runs }),
-    [gathered, view.takenMm, view.runs],
+    () => ({
+      ...gathered,
+      takenMm: view.takenMm,
+      runs: view.runs,
+      ...(view.tried ? { tried: view.tried } : {}),
+    }),
+    [gathered, view.takenMm, view.runs, view.tried],
   );
   const missing = useMemo(() => {
     const wanted: { kind: RecordKind; id: string }[] = [];

@@ -1,0 +1,8 @@
+import type { Fitting } from '../facts/fitting';
+import type { Garment } from '../facts/garment';
+
+/** The rounds of trying on, the newest first; of one day in the order they were kept, the last first. */
+export const newestFirst = (fittings: Garment['fittings']): readonly (readonly [string, Fitting])[] =>
+  Object.entries(fittings)
+    .toReversed()
+    .sort(([, a], [, b]) => b.triedOn.localeCompare(a.triedOn));

@@ -1,0 +1,79 @@
+import { getNumber } from '../explain/ledger';
+import type { Garment } from '../facts/garment';
+import { garmentSpec } from '../facts/garment';
+import type { Mend } from '../facts/mend';
+import type { NowProposal } from './proposals';
+import { wornAt, type WornPlace, type WornPlan } from './wornAt';
+
+/** Facts to set, by their path. */
+type Changes = Readonly<Record<string, unknown>>;
+
+interface Taken {
+  readonly fittingId: string;
+  readonly mendId: string;
+  readonly on: string;
+}
+
+const ROUND = garmentSpec.fields.edges.of.fields.rounds.of.fields;
+
+/**
+ * What a garment's facts become where a proposal is taken: a change that joins the sewing order; of a strip that is cut
+ * again also a round of trying on, and its rows of the ticket open again, with what was cut beside them.
+ */
+export function takeNow(
+  garment: Pick<Garment, 'cuts'>,
+  { what, mend, again }: NowProposal,
+  { fittingId, mendId, on }: Taken,
+): Changes {
+  const wasMm = again?.rows.map((row) => garment.cuts[row]?.lengthMm).find((mm) => mm !== undefined);
+  const made: Mend = { on, what, ...mend, ...(wasMm === undefined ? {} : { wasMm }), fittingId };
+  const changes: Record<string, unknown> = { [`mends.${mendId}`]: made };
+  if (!again) return changes;
+  const edge = `edges.${mend.at}`;
+  changes[`${edge}.rounds.${mendId}`] = { triedOn: on, bastedMm: again.wasMm, pinchedMm: again.offMm };
+  changes[`${edge}.school`] = 'round';
+  for (const row of again.rows) changes[`cuts.${row}`] = null;
+  return changes;
+}
+
+/** Whether a strip's new length can be kept as a round of trying on. */
+export const fitsARound = ({ again }: NowProposal): boolean =>
+  again === undefined ||
+  (again.wasMm >= ROUND.bastedMm.min &&
+    again.wasMm <= ROUND.bastedMm.max &&
+    again.offMm >= ROUND.pinchedMm.min &&
+    again.offMm <= ROUND.pinchedMm.max);
+
+const { share: SHARE, looseMm: LOOSE } = garmentSpec.fields.fit.of.fields;
+
+/**
+ * What keeps a place of this garment as it is while its wearer's usual moves: what was the default becomes its own
+ * choice. Nothing where it was chosen already.
+ */
+export function keepHere(
+  plan: WornPlan,
+  place: WornPlace,
+  { fit, edges = {} }: Pick<Garment, 'fit' | 'edges'>,
+): Changes {
+  const value = (id: string) => getNumber(plan.numbers, id).value;
+  if (place.of === 'zone') {
+    const { zone, rest } = place.zone;
+    if (fit[zone]) return {};
+    const { scale, at } = wornAt(plan, place, value(rest));
+    const chosen =
+      scale === 'looser'
+        ? { school: 'loose', looseMm: within(at * value(place.zone.body), LOOSE) }
+        : { school: 'share', share: within(at, SHARE) };
+    return { [`fit.${zone}`]: chosen };
+  }
+  const { strip, edge } = place;
+  const choice = edges[edge.id] ?? {};
+  if (choice.school !== undefined || strip.rule === 'round') return {};
+  const path = `edges.${edge.id}`;
+  return strip.rule === 'usual'
+    ? { [`${path}.school`]: 'own', [`${path}.ownMm`]: value(strip.chosen) }
+    : { [`${path}.school`]: strip.rule };
+}
+
+const within = (value: number, { min, max }: { readonly min: number; readonly max: number }): number =>
+  Math.min(Math.max(value, min), max);

@@ -1,0 +1,128 @@
+'use client';
+import Button from '@mui/material/Button';
+import { fittingSpec, type Fitting, type Outcome } from '@/core/facts/fitting';
+import { answers } from '@/core/learn/scales';
+import type { TryPlace } from '@/core/wear/places';
+import { proposalsOf } from '@/core/wear/proposals';
+import { triedWords } from '@/core/wear/words';
+import { ChoiceRow } from '@/ui/ChoiceRow';
+import { LengthField } from '@/ui/LengthField';
+import { NumberField } from '@/ui/NumberField';
+import { NumbersProvider } from '@/ui/numbers';
+import { PhraseText } from '@/ui/PhraseText';
+import styles from '../page/GarmentPage.module.css';
+import { useGarment } from '../page/useGarment';
+import type { TryOnDraft } from './useTryOnDraft';
+
+const { pinched: PINCHED, measured: MEASURED, marks: MARKS } = fittingSpec.fields;
+
+interface Props {
+  readonly place: TryPlace;
+  readonly tryOn: TryOnDraft;
+  readonly fault: string | undefined;
+}
+
+/** How it sits at one place, and what a pinch there comes to. */
+export function PlaceAnswer({ place, tryOn, fault }: Props) {
+  const { draft, change } = tryOn;
+  const { id, label, outcomes } = place;
+  const outcome = draft.outcomes[id];
+  const at = <K extends 'pinched' | 'measured' | 'marks'>(field: K, value: number | undefined) =>
+    change({ [field]: withAt(draft[field], id, value) });
+  const answer = (next: Outcome | undefined) =>
+    change({
+      outcomes: withAt(draft.outcomes, id, next) ?? {},
+      ...(next === undefined || answers[next].shift === 0
+        ? { pinched: withAt(draft.pinched, id, undefined) }
+        : {}),
+    });
+  const tight = outcome !== undefined && answers[outcome].shift < 0;
+  const off = outcome !== undefined && answers[outcome].shift !== 0;
+  return (
+    <section className={styles.stack} aria-label={label}>
+      <div className={styles.between}>
+        <h3>{label}</h3>
+        {outcome && (
+          <Button size="small" onClick={() => answer(undefined)}>
+            Take the answer back
+          </Button>
+        )}
+      </div>
+      <ChoiceRow
+        legend="How it sits there"
+        value={outcome}
+        options={outcomes.map((option) => ({ value: option, label: option }))}
+        onChange={answer}
+      />
+      {tight && (
+        <p className="soft small">
+          Marks that stay, numbness or tingling: take it off. A tighter one is no remedy, and this is never
+          medical compression.
+        </p>
+      )}
+      {off && place.worn && (
+        <div className={styles.fields}>
+          <LengthField
+            live
+            spec={PINCHED.of}
+            label={tight ? 'Wants more, all round: under zero' : 'Pinched out, all round'}
+            help={
+              tight
+                ? 'How much more it wants, such as −2; empty if you do not know.'
+                : 'All that is pinched away, both layers of each pinch; empty if you do not know.'
+            }
+            valueMm={draft.pinched?.[id]}
+            onChange={(mm) => at('pinched', mm)}
+            fault={fault}
+          />
+          <LengthField
+            live
+            spec={MEASURED.of}
+            label="As it measures now, all round"
+            help="Only where it came out otherwise than planned: flat and doubled."
+            valueMm={draft.measured?.[id]}
+            onChange={(mm) => at('measured', mm)}
+          />
+          {tight && (
+            <NumberField
+              live
+              spec={MARKS.of}
+              label="Marks stayed for, minutes"
+              value={draft.marks?.[id]}
+              onChange={(minutes) => at('marks', minutes)}
+            />
+          )}
+        </div>
+      )}
+      {outcome && !fault && <Comes place={place} draft={draft} />}
+    </section>
+  );
+}
+
+/** What it comes to, before anything is unpicked. */
+function Comes({ place, draft }: { place: TryPlace; draft: Fitting }) {
+  const { plan, kind, garment } = useGarment();
+  const proposals = proposalsOf(plan, kind, garment, draft);
+  const tried = proposals.places.find((one) => one.place.id === place.id)?.tried;
+  if (!tried || !place.worn) return null;
+  return (
+    <NumbersProvider numbers={{ ...plan.numbers, ...proposals.numbers }}>
+      {triedWords(tried, place.worn).map((phrase, nth) => (
+        <p key={nth}>
+          <PhraseText phrase={phrase} />
+        </p>
+      ))}
+    </NumbersProvider>
+  );
+}
+
+/** A map with an entry set or taken out; `undefined` where nothing is left. */
+function withAt<V>(
+  map: Readonly<Record<string, V>> | undefined,
+  id: string,
+  value: V | undefined,
+): Readonly<Record<string, V>> | undefined {
+  const others = Object.entries(map ?? {}).filter(([key]) => key !== id);
+  const all = value === undefined ? others : [...others, [id, value] as const];
+  return all.length > 0 ? Object.fromEntries(all) : undefined;
+}
