@@ -2,6 +2,7 @@ import 'server-only';
 import { and, asc, desc, eq, inArray, isNull, like, or, sql } from 'drizzle-orm';
 import type { SQLiteSelect } from 'drizzle-orm/sqlite-core';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
+import type { StyleId } from '@/core/facts/wearer';
 import type { KindId } from '@/core/facts/kindIds';
 import type { Database } from './database';
 import { edgeRefFields, edgeRefs, threadRefFields, type Garment } from '@/core/facts/garment';
@@ -198,18 +199,19 @@ export function minutesTaken(
 export function triedOn(
   db: Querier,
   { wearerId, kind }: { readonly wearerId: string; readonly kind: KindId },
-): readonly (Pick<Garment, 'name' | 'kind' | 'fittings'> & { readonly id: string })[] {
+): readonly (Pick<Garment, 'name' | 'kind' | 'style' | 'fittings'> & { readonly id: string })[] {
   return db
-    .all<{ id: string; name: string; fittings: string }>(
-      sql`select id, name, json_extract(facts, '$.fittings') as fittings from garments
+    .all<{ id: string; name: string; style: StyleId; fittings: string }>(
+      sql`select id, name, json_extract(facts, '$.style') as style, json_extract(facts, '$.fittings') as fittings from garments
         where removed_at is null and wearer_id = ${wearerId} and json_extract(facts, '$.kind') = ${kind}
           and json_extract(facts, '$.fittings') <> '{}'
         order by created_at, id`,
     )
-    .map(({ id, name, fittings }) => ({
+    .map(({ id, name, style, fittings }) => ({
       id,
       name,
       kind,
+      style,
       fittings: JSON.parse(fittings) as Garment['fittings'],
     }));
 }

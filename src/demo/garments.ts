@@ -189,7 +189,14 @@ export function demoGarments(today: string): Household['garments'] {
         fittings: {
           first: {
             triedOn: before(today, 54),
+            held: 'sewn',
             outcomes: { bust: 'right', hip: 'right', biceps: 'right', neckline: 'stands or gapes' },
+            worn: {
+              bust: { scale: 'looser', at: 0 },
+              hip: { scale: 'looser', at: 0 },
+              biceps: { scale: 'looser', at: 0 },
+              neckline: { scale: 'curve', at: 0.58 },
+            },
             note: 'Comfortable, but the neckband stands up at the front.',
             next: 'Band a centimetre shorter, and out of rib.',
           },

@@ -1,4 +1,5 @@
 import { choice, date, flag, lengthMm, map, numberOf, optional, record, text, type FactsOf } from './spec';
+import type { StyleId } from './wearer';
 
 /** How one zone or edge came out. */
 export const outcomeIds = [
@@ -70,6 +71,8 @@ export interface Evidence extends WornAt {
   readonly fittingId: string;
   /** The garment's name. */
   readonly garment: string;
+  /** How that garment was meant to sit: closeness is told apart by it. */
+  readonly style: StyleId;
   readonly triedOn: string;
   readonly outcome: Outcome;
 }

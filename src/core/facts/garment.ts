@@ -6,6 +6,7 @@ import { fittingSpec } from './fitting';
 import { layoutsSpec } from './layout';
 import { mendsSpec } from './mend';
 import { setupSpec } from './setup';
+import { styleIds } from './wearer';
 import { stitchIds } from './stitchIds';
 import { isUsualSet, symptomIds } from './machine';
 import {
@@ -162,7 +163,7 @@ export const garmentSpec = record('Garment', {
   name: text('Name', 1, 60),
   kind: choice('Kind', kindIds),
   ownKindId: optional(id('your own kind')),
-  style: choice('How it is meant to sit', ['loose', 'regular', 'fitted']),
+  style: choice('How it is meant to sit', styleIds),
   wearerId: optional(id('the wearer')),
   outerClothId: optional(id('the cloth')),
   liningClothId: optional(id('the lining')),

@@ -46,6 +46,10 @@ export const bodyFields = {
   pouch: optional(lengthMm('Across the front', 40, 500, [80, 260])),
 } as const;
 
+/** How a garment can be meant to sit. */
+export const styleIds = ['loose', 'regular', 'fitted'] as const;
+export type StyleId = (typeof styleIds)[number];
+
 export type BodyMeasure = keyof typeof bodyFields;
 export const bodyMeasures = Object.keys(bodyFields) as readonly BodyMeasure[];
 
@@ -63,6 +67,7 @@ export type MeasurementSet = FactsOf<typeof measurementSetSpec>;
 const usualSpec = record('Usual', {
   kind: id('the kind of garment'),
   zone: id('the zone'),
+  style: optional(choice('How it is meant to sit', styleIds)),
   share: optional(numberOf('share', 'Share of the stretch', 0, 1)),
   looser: optional(numberOf('share', 'Looser than the body, as a share of it', -0.5, 1)),
 });
@@ -70,6 +75,20 @@ export type Usual = FactsOf<typeof usualSpec>;
 
 /** The key a usual share or length is kept under. */
 export const usualKey = (kind: string, zone: string): string => `${kind}-${zone}`.slice(0, 40);
+
+/** The key of a usual closeness: a loose tee is no skimming one. */
+export const closenessKey = (
+  { kind, style }: { readonly kind: string; readonly style: StyleId },
+  zone: string,
+): string => usualKey(`${kind}-${style}`, zone);
+
+/** This person's usual closeness at a zone: for garments that are meant to sit so, else for any of the kind. */
+export const usualAt = (
+  wearer: Pick<Wearer, 'usual'> | undefined,
+  garment: { readonly kind: string; readonly style: StyleId },
+  zone: string,
+): Usual | undefined =>
+  wearer?.usual?.[closenessKey(garment, zone)] ?? wearer?.usual?.[usualKey(garment.kind, zone)];
 
 /** How long this person likes the elastic or band of one edge of one kind of garment, under what it lies on. */
 const usualLengthSpec = record('Usual length', {

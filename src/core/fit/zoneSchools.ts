@@ -31,6 +31,8 @@ export interface ZoneInputs {
   readonly pressurePa: number | undefined;
   readonly pattern: Pattern | undefined;
   readonly like: FittingGarment | undefined;
+  /** Whether closeness is told by the body here, and not by the stretch. */
+  readonly byBody: boolean;
   /** Who it is for, and what was answered of this place. */
   readonly learnedFrom: { readonly name: string; readonly evidence: readonly Evidence[] };
 }
@@ -240,9 +242,12 @@ function likeSchool(inputs: ZoneInputs): ZoneSchool | undefined {
  * be worn at.
  */
 function learnedSchool(inputs: ZoneInputs, kind: ZoneSchool): ZoneSchool | undefined {
-  const { book, at, body, shared, style, learnedFrom } = inputs;
-  const looser = style.share === undefined;
-  const usual = looser ? getNumber(book.numbers, kind.rest).value / body.value - 1 : inputs.share;
+  const { book, at, body, shared, byBody: looser, learnedFrom } = inputs;
+  const usual = looser
+    ? inputs.style.share === undefined
+      ? getNumber(book.numbers, kind.rest).value / body.value - 1
+      : 0
+    : inputs.share;
   const { name, evidence } = learnedFrom;
   const learned = workLearned(book, `${at}.learned`, `what ${name} likes here`, {
     scale: looser ? 'looser' : 'share',

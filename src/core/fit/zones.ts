@@ -4,7 +4,7 @@ import type { Explained, Phrase } from '../explain/explained';
 import { getNumber, leaf, say, type Ledger } from '../explain/ledger';
 import { stage, type SeenBy } from '../explain/stage';
 import type { EaseSchool, Garment, ZoneChoice } from '../facts/garment';
-import { usualKey, type Wearer } from '../facts/wearer';
+import { usualAt, type Wearer } from '../facts/wearer';
 import { workNegativeEase, workPressure, workWornExtension } from './fitNumbers';
 import { skinStretch, type SkinStretch, mostWornInMotion, movementStretch } from './movement';
 import { COMFORT_PA } from './pressure';
@@ -12,6 +12,8 @@ import { styleOf, type Axis, type GarmentKind, type Style, type Zone } from './g
 import { isAtLeastShare } from '../units/tolerance';
 import type { Body } from '../explain/body';
 import { evidenceAt } from '../learn/evidence';
+import { extensionFromEase } from './ease';
+import { isToldByBody, shareOf } from './told';
 import { withLoop } from './loop';
 import { planShared, type Shared } from './sharedFit';
 import type { MovementPlan, ZonePlan, ZoneSchool } from './types';
@@ -25,28 +27,29 @@ interface PlannedChoice {
 
 /** How close a zone is unless the person says otherwise: loose by an amount, else a share of the stretch. */
 function zoneChoice(
-  garment: Pick<Garment, 'fit' | 'kind'>,
+  garment: Pick<Garment, 'fit' | 'kind' | 'style'>,
   zone: Zone,
   style: Style,
   wearer: Wearer | undefined,
   bodyMm: number,
+  limit: number,
 ): PlannedChoice {
   const chosen = garment.fit[zone.id];
   if (chosen) return { choice: chosen, from: 'chosen' };
-  const usual = wearer?.usual?.[usualKey(garment.kind, zone.id)];
+  const usual = usualAt(wearer, garment, zone.id);
   if (usual?.share !== undefined) return { choice: { school: 'share', share: usual.share }, from: 'usual' };
-  if (usual?.looser !== undefined)
-    return { choice: { school: 'loose', looseMm: usual.looser * bodyMm }, from: 'usual' };
+  if (usual?.looser !== undefined) return { choice: byBody(usual.looser, bodyMm, limit), from: 'usual' };
   return {
     choice: style.share === undefined ? { school: 'kind' } : { school: 'share', share: shareOf(zone, style) },
     from: 'default',
   };
 }
 
-const shareOf = (zone: Zone, style: Style): number => {
-  if (style.share === undefined) return 0;
-  return zone.share ?? (zone.axis === 'around' ? style.share : (style.shareAlong ?? 0));
-};
+/** So much larger than the body, as a share of it; or smaller, but never past the most it may be worn at. */
+const byBody = (looser: number, bodyMm: number, limit: number): ZoneChoice =>
+  looser < 0
+    ? { school: 'set', extension: Math.min(extensionFromEase(-looser), limit) }
+    : { school: 'loose', looseMm: looser * bodyMm };
 
 const zonesSee = {
   records: ['wearer', 'pattern', 'tried'],
@@ -94,9 +97,15 @@ function workZones({ book, facts, kind, body, cloth }: Inputs): readonly ZonePla
       pressurePa: garment.fit[zone.id]?.pressurePa,
       pattern: facts.pattern,
       like,
-      learnedFrom: { name: wearer?.name ?? 'the wearer', evidence: evidenceAt(facts, zone.id) },
+      byBody: isToldByBody(zone, style),
+      learnedFrom: {
+        name: wearer?.name ?? 'the wearer',
+        evidence: evidenceAt(facts, zone.id).filter((one) => one.style === garment.style),
+      },
     };
-    return [planZone(inputs, zoneChoice(garment, zone, style, wearer, girth.value), shared)];
+    return [
+      planZone(inputs, zoneChoice(garment, zone, style, wearer, girth.value, axis.limit.value), shared),
+    ];
   });
 }
 
@@ -205,7 +214,7 @@ function chosenRest(
       'worn extension chosen',
       choice.extension ?? 0,
       'share',
-      'chosen',
+      mark,
     );
     return { rest: restAt(book, `${at}.rest`, label, body, extension), school: 'set' };
   }

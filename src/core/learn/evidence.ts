@@ -2,17 +2,24 @@ import type { Evidence, Tried } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import { usualKey, type Wearer } from '../facts/wearer';
 
-type TriedOn = Pick<Garment, 'name' | 'kind' | 'fittings'>;
+type TriedOn = Pick<Garment, 'name' | 'kind' | 'style' | 'fittings'>;
 
 /** What was answered in the try-ons of garments, by kind and place. */
 export function evidenceOf(garments: readonly TriedOn[]): Tried {
   const tried: Record<string, Evidence[]> = {};
-  for (const { name, kind, fittings } of garments)
+  for (const { name, kind, style, fittings } of garments)
     for (const [fittingId, { triedOn, outcomes, worn = {} }] of Object.entries(fittings))
       for (const [place, outcome] of Object.entries(outcomes)) {
         const at = worn[place];
         if (at)
-          (tried[usualKey(kind, place)] ??= []).push({ ...at, fittingId, garment: name, triedOn, outcome });
+          (tried[usualKey(kind, place)] ??= []).push({
+            ...at,
+            fittingId,
+            garment: name,
+            style,
+            triedOn,
+            outcome,
+          });
       }
   return tried;
 }

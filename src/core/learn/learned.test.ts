@@ -8,6 +8,7 @@ import { likingScales } from './scales';
 const tried = (at: number, outcome: Outcome, more: Partial<Evidence> = {}): Evidence => ({
   fittingId: 'f1',
   garment: 'Matinee tee',
+  style: 'fitted',
   triedOn: '2026-05-01',
   scale: 'share',
   at,

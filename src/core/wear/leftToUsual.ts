@@ -1,6 +1,6 @@
 import { edgePlace, type Outcome } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
-import { usualKey, type Wearer } from '../facts/wearer';
+import { usualAt, usualKey, type Wearer } from '../facts/wearer';
 
 const GOOD: readonly Outcome[] = ['right', 'lies flat'];
 
@@ -9,7 +9,7 @@ const GOOD: readonly Outcome[] = ['right', 'lies flat'];
  * and a usual has been taken since. Paths of its facts.
  */
 export function leftToUsual(
-  { kind, fit, edges = {}, fittings }: Pick<Garment, 'kind' | 'fit' | 'edges' | 'fittings'>,
+  { kind, style, fit, edges = {}, fittings }: Pick<Garment, 'kind' | 'style' | 'fit' | 'edges' | 'fittings'>,
   wearer: Pick<Wearer, 'usual' | 'usualLengths'> | undefined,
 ): readonly string[] {
   const off = (place: string) =>
@@ -17,7 +17,7 @@ export function leftToUsual(
       const outcome = outcomes[place];
       return outcome !== undefined && !GOOD.includes(outcome);
     });
-  const zones = Object.keys(fit).filter((zone) => off(zone) && wearer?.usual?.[usualKey(kind, zone)]);
+  const zones = Object.keys(fit).filter((zone) => off(zone) && usualAt(wearer, { kind, style }, zone));
   const strips = Object.keys(edges).filter(
     (edge) => off(edgePlace(edge)) && wearer?.usualLengths?.[usualKey(kind, edge)],
   );

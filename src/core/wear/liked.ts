@@ -1,4 +1,4 @@
-import type { Wearer } from '../facts/wearer';
+import type { Usual, Wearer } from '../facts/wearer';
 import type { NextProposal } from './proposals';
 
 /** The number of a proposed usual. */
@@ -21,12 +21,17 @@ export function isUsual(
   proposed: NextProposal,
 ): boolean {
   const { key } = proposed;
-  const value = likedOf(proposed);
   if (proposed.of === 'edge') {
     const kept = usualLengths?.[key];
-    return kept?.of === proposed.usual.of && Math.abs(kept.shorter - value) < SAME;
+    return kept?.of === proposed.usual.of && near(kept.shorter, proposed.usual.shorter);
   }
   const kept = usual?.[key];
-  const number = proposed.usual.share === undefined ? kept?.looser : kept?.share;
-  return number !== undefined && Math.abs(number - value) < SAME;
+  return kept !== undefined && isAlike(kept, proposed.usual);
 }
+
+/** Whether two ways of saying how close somebody likes it come to the same. */
+export const isAlike = (one: Usual, other: Usual): boolean =>
+  near(one.share, other.share) && near(one.looser, other.looser);
+
+const near = (a: number | undefined, b: number | undefined): boolean =>
+  a === undefined || b === undefined ? a === b : Math.abs(a - b) < SAME;

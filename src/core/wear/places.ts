@@ -1,3 +1,4 @@
+import { edgeUses } from '../edges/elastics/uses';
 import { edgePlace, type Outcome } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import type { GarmentKind } from '../fit/garmentKind';
@@ -28,8 +29,8 @@ export function tryPlaces(
     const worn = wornPlace(plan, kind, garment, id);
     return { id, label, part: `zone-${id}`, outcomes: FITS, ...(worn ? { worn } : {}) };
   });
-  const edges = plan.edges.flatMap(({ id: edgeId, label, strips, opening }): TryPlace[] => {
-    const strip = strips[0];
+  const edges = plan.edges.flatMap(({ id: edgeId, label, use, strips, opening }): TryPlace[] => {
+    const strip = edgeUses[use].stays ? undefined : strips[0];
     const neck = opening !== undefined && edgeId === 'neckline';
     if (!strip && !neck) return [];
     const id = edgePlace(edgeId);
@@ -37,7 +38,7 @@ export function tryPlaces(
     return [
       {
         id,
-        label,
+        label: zones.some((zone) => zone.label === label) ? `${label}, the edge` : label,
         part: `edge-${edgeId}`,
         outcomes: strip?.byFold || neck ? LIES : FITS,
         ...(worn ? { worn } : {}),

@@ -2,10 +2,11 @@ import type { Explained, Phrase } from '../explain/explained';
 import { createLedger, getNumber, leaf, say, type Ledger } from '../explain/ledger';
 import type { Fitting, LikingScaleId, Outcome } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
-import type { MendId } from '../facts/mend';
-import { usualKey, type Usual, type UsualLength } from '../facts/wearer';
+import type { Mend, MendId } from '../facts/mend';
+import { closenessKey, usualKey, type Usual, type UsualLength } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
 import type { LearnedPlan } from '../learn/learned';
+import { answers } from '../learn/scales';
 import { seamsThrough } from '../sewing/assembly/recipes';
 import { isAtMostMm } from '../units/tolerance';
 import { tryPlaces, type TryPlace } from './places';
@@ -60,7 +61,7 @@ export function proposalsOf(
     if (outcome === undefined) return [];
     const tried =
       place.worn && planTried(book, plan, place.worn, garment, answerAt(fitting, place.id, outcome));
-    const next = nextTime(plan, garment, place);
+    const next = nextTime(plan, garment, place, outcome);
     return [
       {
         place,
@@ -74,8 +75,11 @@ export function proposalsOf(
   return { places, numbers: book.numbers };
 }
 
-/** What a change is said to be at: the zone, or the edge itself. */
-export const mendPlace = ({ id, worn }: TryPlace): string => (worn?.of === 'edge' ? worn.edge.id : id);
+/** Whether a change was decided on for a place: what is done at a zone is not done at an edge that is called like it. */
+export const isAt = ({ what, at }: Pick<Mend, 'what' | 'at'>, { worn }: TryPlace): boolean =>
+  worn?.of === 'zone'
+    ? at === worn.zone.zone && (what === 'take-in' || what === 'let-out')
+    : at === worn?.edge.id && what !== 'take-in' && what !== 'let-out';
 
 /** What a try-on says of one place. */
 export const answerAt = (
@@ -96,7 +100,7 @@ function inThisOne(
   if (!worn) return [];
   return worn.of === 'zone'
     ? atSeams(book, kind, garment, place, tried)
-    : atStrip(plan, worn.edge.id, worn.strip.rows, tried);
+    : atStrip(book, worn.edge.id, worn.strip.rows, tried);
 }
 
 /** A zone is taken in, or let out as far as its allowances go, at the seams that run along the body. */
@@ -155,28 +159,26 @@ function atSeams(
 
 /** A strip comes off, is cut anew and goes on again; or it is only spread anew, or the edge gets a stay. */
 function atStrip(
-  plan: WornPlan,
+  book: Ledger,
   edge: string,
   rows: readonly string[],
-  { was, becomes, by, keeps, limit, side, guessed }: TriedPlan,
+  tried: TriedPlan,
 ): readonly NowProposal[] {
-  const about = guessed ? 'about ' : '';
+  const { was, by, keeps, limit, side } = tried;
   const longer = by.value < 0;
-  const held = limit ? getNumber(plan.numbers, limit.id) : undefined;
-  const again: NowProposal = {
+  const again = keeps || !limit ? tried : heldTo(book, tried, limit);
+  const proposal: NowProposal = {
     what: 'cut-again',
-    mend: { at: edge, byMm: Math.abs(by.value) },
-    again: { wasMm: was.value, offMm: by.value, rows },
-    sentence: longer
-      ? say`Unpick it, cut a new one, and sew that on: ${about}${becomes} at the seamline instead of ${was}.`
-      : say`Unpick it, shorten it, join and mark it again: ${about}${becomes} at the seamline instead of ${was}.`,
-    ...(keeps || !held
+    mend: { at: edge, byMm: Math.abs((again?.by ?? by).value) },
+    again: { wasMm: was.value, offMm: (again?.by ?? by).value, rows },
+    sentence: lengthSentence(tried, again?.becomes ?? tried.becomes),
+    ...(again
       ? {}
       : {
           cannot:
             side === 'short'
-              ? say`${becomes} is under the shortest that works, ${held}.`
-              : say`${becomes} is over the longest that works, ${held}.`,
+              ? say`A shorter one does not work on this edge: ${limit ?? was} is the shortest that does.`
+              : say`A longer one does not lie on this edge, up to ${limit ?? was} one does: the edge itself is to be longer next time, cut lower or wider.`,
         }),
   };
   const spread: NowProposal = {
@@ -189,36 +191,72 @@ function atStrip(
     mend: { at: edge },
     sentence: say`Where the edge itself has grown: sew a stay into its allowance, as long as the edge was to be.`,
   };
-  return longer ? [again] : [again, spread, stay];
+  return longer ? [proposal] : [proposal, spread, stay];
 }
+
+function lengthSentence({ was, by, becomes, guessed, side }: TriedPlan, cut: Explained): Phrase {
+  const how = by.value < 0 ? 'cut a new one, and sew that on' : 'shorten it, join and mark it again';
+  const about = guessed && cut === becomes ? 'about ' : '';
+  const held =
+    cut === becomes ? '' : side === 'short' ? ', the shortest that works' : ', the longest that works';
+  return say`Unpick it, ${how}: ${about}${cut} at the seamline${held}, instead of ${was}.`;
+}
+
+/** What is asked for held to the limit it goes past, where that still goes the way it was asked for. */
+function heldTo(
+  book: Ledger,
+  { was, by }: TriedPlan,
+  limit: Explained,
+): Pick<TriedPlan, 'becomes' | 'by'> | undefined {
+  const off = was.value - limit.value;
+  if (Math.sign(off) !== Math.sign(by.value) || Math.abs(off) < LEAST_MM) return undefined;
+  return {
+    becomes: limit,
+    by: book.work(`${by.id}.held`, {
+      label: 'to take out, held to what works',
+      unit: 'mm',
+      mark: 'D',
+      formula: 'was - limit',
+      terms: { was, limit },
+    }),
+  };
+}
+
+/** A strip is not unpicked, nor a usual moved, for less, mm (common practice, no source). */
+const LEAST_MM = 4;
 
 /** What is learned of a place with all that was answered, where the plan has it as a school. */
 function nextTime(
   { numbers }: WornPlan,
   garment: Garment,
   { id, label, worn }: TryPlace,
+  outcome: Outcome,
 ): NextProposal | undefined {
   if (!worn) return undefined;
+  const changes = (a: string, b: string) =>
+    answers[outcome].shift !== 0 || Math.abs(get(a).value - get(b).value) >= LEAST_MM;
   const get = (name: string) => getNumber(numbers, name);
-  const { kind } = garment;
-  const key = usualKey(kind, id);
+  const { kind, style } = garment;
   if (worn.of === 'zone') {
     const school = worn.zone.schools.find((one) => one.school === 'learned');
-    if (!school?.learned) return undefined;
+    if (!school?.learned || !changes(school.rest, worn.zone.rest)) return undefined;
     const liked = get(school.learned.value);
     const looser = school.learned.scale === 'looser';
+    const [round, larger] = worn.zone.axis === 'around' ? [' all round', 'larger'] : ['', 'longer'];
     return {
       of: 'zone',
-      key,
+      key: closenessKey(garment, id),
       learned: school.learned,
-      usual: { kind, zone: id, ...(looser ? { looser: kept(liked) } : { share: kept(liked) }) },
+      usual: { kind, zone: id, style, ...(looser ? { looser: kept(liked) } : { share: kept(liked) }) },
       sentence: looser
-        ? say`${label}: ${get(school.rest)} all round, which is larger than the body by ${liked} of it.`
-        : say`${label}: ${liked} of the stretch, in this cloth ${get(school.rest)} all round.`,
+        ? liked.value < 0
+          ? say`${label}: ${get(school.rest)}${round}, worn at ${get(school.extension)}.`
+          : say`${label}: ${get(school.rest)}${round}, ${larger} than the body by ${liked}.`
+        : say`${label}: ${liked} of the stretch, in this cloth ${get(school.rest)}${round}.`,
     };
   }
   const rule = worn.strip.rules.find((one) => one.id === 'learned');
-  if (!rule?.learned) return undefined;
+  if (!rule?.learned || !changes(rule.length, worn.strip.chosen)) return undefined;
   const liked = get(rule.learned.value);
   const of = LIKED_OF[rule.learned.scale];
   const strip = worn.strip.label.toLowerCase();

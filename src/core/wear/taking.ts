@@ -1,7 +1,7 @@
 import { getNumber } from '../explain/ledger';
-import type { Garment } from '../facts/garment';
-import { garmentSpec } from '../facts/garment';
+import { garmentSpec, type Garment } from '../facts/garment';
 import type { Mend } from '../facts/mend';
+import { wearerSpec, type Usual } from '../facts/wearer';
 import type { NowProposal } from './proposals';
 import { wornAt, type WornPlace, type WornPlan } from './wornAt';
 
@@ -45,6 +45,7 @@ export const fitsARound = ({ again }: NowProposal): boolean =>
     again.offMm <= ROUND.pinchedMm.max);
 
 const { share: SHARE, looseMm: LOOSE } = garmentSpec.fields.fit.of.fields;
+const { looser: LOOSER } = wearerSpec.fields.usual.of.fields;
 
 /**
  * What keeps a place of this garment as it is while its wearer's usual moves: what was the default becomes its own
@@ -61,9 +62,11 @@ export function keepHere(
     if (fit[zone]) return {};
     const { scale, at } = wornAt(plan, place, value(rest));
     const chosen =
-      scale === 'looser'
-        ? { school: 'loose', looseMm: within(at * value(place.zone.body), LOOSE) }
-        : { school: 'share', share: within(at, SHARE) };
+      scale === 'looser' && at < 0
+        ? { school: 'set', extension: value(place.zone.extension) }
+        : scale === 'looser'
+          ? { school: 'loose', looseMm: within(at * value(place.zone.body), LOOSE) }
+          : { school: 'share', share: within(at, SHARE) };
     return { [`fit.${zone}`]: chosen };
   }
   const { strip, edge } = place;
@@ -73,6 +76,18 @@ export function keepHere(
   return strip.rule === 'usual'
     ? { [`${path}.school`]: 'own', [`${path}.ownMm`]: value(strip.chosen) }
     : { [`${path}.school`]: strip.rule };
+}
+
+/** How close a zone is planned here, as its wearer's usual. */
+export function usualHere(
+  plan: WornPlan,
+  place: Extract<WornPlace, { of: 'zone' }>,
+  { kind, style }: Pick<Garment, 'kind' | 'style'>,
+): Usual {
+  const { zone, rest } = place.zone;
+  const { scale, at } = wornAt(plan, place, getNumber(plan.numbers, rest).value);
+  const told = scale === 'looser' ? { looser: within(at, LOOSER) } : { share: within(at, SHARE) };
+  return { kind, zone, style, ...told };
 }
 
 const within = (value: number, { min, max }: { readonly min: number; readonly max: number }): number =>

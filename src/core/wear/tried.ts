@@ -159,7 +159,7 @@ function judged(
   if (place.of === 'zone') {
     const { zone } = place;
     const body = number(zone.body);
-    if (Math.min(was.value, becomes.value) >= body.value) {
+    if (isAtLeastMm(Math.min(was.value, becomes.value), body.value)) {
       const larger = (name: string, label: string, g: Explained) =>
         book.work(`${id}.${name}`, {
           label,

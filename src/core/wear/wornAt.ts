@@ -4,6 +4,7 @@ import { getNumber, leaf, type Ledger } from '../explain/ledger';
 import { edgePlace, type WornAt } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import { styleOf, type GarmentKind } from '../fit/garmentKind';
+import { isToldByBody } from '../fit/told';
 import type { ZonePlan } from '../fit/types';
 
 /** What of a plan a try-on speaks of. */
@@ -30,7 +31,8 @@ export function wornPlace(
   id: string,
 ): WornPlace | undefined {
   const zone = plan.zones.find((one) => one.zone === id);
-  if (zone) return { of: 'zone', zone, looser: styleOf(kind, style).share === undefined };
+  const told = kind.zones.find((one) => one.id === id);
+  if (zone && told) return { of: 'zone', zone, looser: isToldByBody(told, styleOf(kind, style)) };
   const edge = plan.edges.find((one) => edgePlace(one.id) === id);
   const strip = edge?.strips[0];
   return edge && strip && { of: 'edge', edge, strip };

@@ -4,6 +4,7 @@ import { formatQuantity } from '@/core/explain/display';
 import { kindIds } from '@/core/facts/kindIds';
 import type { Usual, UsualLength, Wearer } from '@/core/facts/wearer';
 import { catalogue } from '@/core/garments/catalogue';
+import { styleOf } from '@/core/fit/garmentKind';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { useUnit } from '@/ui/unit';
 
@@ -30,7 +31,9 @@ export function Usuals({ id, wearer }: { id: string; wearer: Wearer }) {
           const zone = kind.zones.find((one) => one.id === usual.zone)?.label ?? usual.zone;
           return (
             <li key={key}>
-              {kind.label}, {zone.toLowerCase()}: {closeness(usual)}{' '}
+              {kind.label}
+              {usual.style === undefined ? '' : `, ${styleOf(kind, usual.style).label.toLowerCase()}`},{' '}
+              {zone.toLowerCase()}: {closeness(usual)}{' '}
               <Button
                 size="small"
                 onClick={() => records.set('wearer', id, 'Forget a usual', { [`usual.${key}`]: null })}

@@ -13,6 +13,7 @@ interface Bases {
   readonly girth: Explained | undefined;
   readonly fold: Fold | undefined;
   readonly shortest: Explained | undefined;
+  readonly longest: Explained | undefined;
   /** What the default rule comes to: what is usual before anything was tried on. */
   readonly usual: Explained | undefined;
 }
@@ -28,7 +29,7 @@ interface LearnedLength {
 
 /**
  * How long a strip is by what was learned from trying on: by the share of the curve where its fold lies on one, else so
- * much shorter than the body or the edge; never under the shortest that works.
+ * much shorter than the body or the edge; held to the lengths that work.
  */
 export function learnedLength(inputs: StripInputs, bases: Bases): LearnedLength | undefined {
   const { facts, edge, book, id, spec } = inputs;
@@ -58,7 +59,7 @@ export function learnedLength(inputs: StripInputs, bases: Bases): LearnedLength 
         mark: 'own record',
         easeIn: liked,
       });
-    return lessOf(book, { name: rule, label: words, mark: 'own record' }, base, liked, bases.shortest);
+    return lessOf(book, { name: rule, label: words, mark: 'own record' }, base, liked, bases);
   };
   const [middle, low, high] = [length('value'), length('high'), length('low')];
   return middle && low && high

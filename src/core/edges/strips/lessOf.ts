@@ -8,23 +8,27 @@ interface Named {
   readonly mark: Mark;
 }
 
-/** A length shorter by a share of what it is taken of, mm; never under the shortest that works, where that is given. */
-export const lessOf = (
+/** Between which lengths a strip works; no limits where a length is the person's own to choose. */
+interface Limits {
+  readonly shortest?: Explained | undefined;
+  readonly longest?: Explained | undefined;
+}
+
+/** A length shorter by a share of what it is taken of, mm; held to the longest and then to the shortest that works. */
+export function lessOf(
   book: Ledger,
   { name, label, mark }: Named,
   L: Explained,
   s: Explained | Term,
-  shortest?: Explained,
-): Explained =>
-  book.work(name, {
+  { shortest, longest }: Limits = {},
+): Explained {
+  const most = longest ? `min(${lessShare.text}, longest)` : lessShare.text;
+  return book.work(name, {
     label,
     unit: 'mm',
     mark,
-    ...(shortest
-      ? {
-          note: 'Never under the shortest that works.',
-          formula: `max(${lessShare.text}, shortest)`,
-          terms: { L, s, shortest },
-        }
-      : { formula: lessShare.text, terms: { L, s } }),
+    ...(shortest || longest ? { note: 'Held to the lengths that work.' } : {}),
+    formula: shortest ? `max(${most}, shortest)` : most,
+    terms: { L, s, ...(longest ? { longest } : {}), ...(shortest ? { shortest } : {}) },
   });
+}

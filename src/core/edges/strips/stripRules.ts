@@ -34,6 +34,7 @@ interface RuleBases {
   /** Where it is folded and its edge turns. */
   readonly fold: Fold | undefined;
   readonly shortest: Explained | undefined;
+  readonly longest: Explained | undefined;
   readonly sections: readonly { readonly id: string; readonly label: string; readonly edge: Explained }[];
 }
 
@@ -249,11 +250,11 @@ function ownLengths(inputs: StripInputs, bases: RuleBases, first: Explained | un
       ...learned,
       extreme: 1 - learned.length.value / on.value > EXTREME_REDUCTION,
     });
-  const off = (rule: string, words: string, base: Explained, shorter: number, shortest?: Explained) => {
+  const off = (rule: string, words: string, base: Explained, shorter: number) => {
     const mark = rule === 'usual' ? 'own record' : 'chosen';
     const named = { name: name(rule), label: label(words), mark } as const;
     const share = leaf('shorter by', shorter, 'share', mark);
-    add(rule, words, lessOf(book, named, base, share, shortest), base);
+    add(rule, words, lessOf(book, named, base, share, rule === 'usual' ? bases : {}), base);
   };
   if (choice?.shorter !== undefined && !second)
     off('percent', 'shorter by your own share', on, choice.shorter);
@@ -281,7 +282,7 @@ function ownLengths(inputs: StripInputs, bases: RuleBases, first: Explained | un
       const named = { name: name('usual'), label: label(words), mark: 'own record', easeIn } as const;
       const length = bases.fold && foldLength(inputs, on, bases.fold, bases.shortest, named);
       if (length) add('usual', words, length, on);
-    } else if (base) off('usual', words, base, usual.shorter, bases.shortest);
+    } else if (base) off('usual', words, base, usual.shorter);
   }
   const wantsPrinted = inputs.spec.of === 'elastic' || !inputs.hasElastic;
   const printed =

@@ -93,7 +93,16 @@ function planStrip(
   const fold = workFold(inputs, on);
   const { stretch, growth } = material;
   const limits = stripLimits(inputs, { on, girth, stretch, growth, fold });
-  const bases = { on, girth, material, adds, sections, fold, shortest: limits.shortest };
+  const bases = {
+    on,
+    girth,
+    material,
+    adds,
+    sections,
+    fold,
+    shortest: limits.shortest,
+    longest: limits.longest,
+  };
   const lengths = ruleLengths(inputs, bases);
   if (lengths.length === 0) return undefined;
   const picked = pick(inputs, lengths);

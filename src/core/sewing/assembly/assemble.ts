@@ -101,15 +101,18 @@ function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assemb
   const closes = last?.id === 'last-look';
   const begun = [...(closes ? written.slice(0, -1) : written), ...added];
   const all = [...begun, ...mends(context, begun), ...(closes ? [last] : [])];
-  return { steps: resolve(all), alternatives, ways: settled };
+  return { steps: resolve(all, begun), alternatives, ways: settled };
 }
 
-/** Names steps for `edge:X` and `seam:X`, drops what is not here, and puts the front's mark first and the last look last. */
-function resolve(steps: readonly StepSpec[]): readonly StepSpec[] {
+/**
+ * Names steps for `edge:X` and `seam:X`, as it was `begun` and not as it is changed since, drops what is not here, and
+ * puts the front's mark first and the last look last.
+ */
+function resolve(steps: readonly StepSpec[], begun: readonly StepSpec[]): readonly StepSpec[] {
   const here = new Set(steps.map(({ id }) => id));
   const first = here.has('mark-front') ? 'mark-front' : undefined;
   return steps.map((one, at) => {
-    const named = one.after.flatMap((token) => namedBy(token, steps)).filter((id) => here.has(id));
+    const named = one.after.flatMap((token) => namedBy(token, begun)).filter((id) => here.has(id));
     const others = steps.slice(0, at).map(({ id }) => id);
     const after = one.id === 'last-look' ? others : named;
     const roots = first !== undefined && one.id !== first && after.length === 0 ? [first] : after;

@@ -1,12 +1,14 @@
 'use client';
 import Button from '@mui/material/Button';
 import { lengthMm } from '@/core/facts/spec';
-import { usualKey } from '@/core/facts/wearer';
+import { closenessKey, usualAt, usualKey } from '@/core/facts/wearer';
 import type { ZonePlan } from '@/core/fit/types';
+import { isAlike } from '@/core/wear/liked';
+import { usualHere } from '@/core/wear/taking';
+import { wornPlace } from '@/core/wear/wornAt';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { OnOutlines } from '@/features/pieces/OnOutlines';
 import { LengthField } from '@/ui/LengthField';
-import { useNumbers, valueOf } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
@@ -54,22 +56,23 @@ export function OnThePattern({ zone }: { zone: ZonePlan }) {
 
 /** Keeps this closeness as the person's own, for their next garment of the kind. */
 function Usual({ zone }: { zone: ZonePlan }) {
-  const { garment, facts } = useGarment();
+  const { garment, facts, kind, plan } = useGarment();
   const records = useRecords();
-  const numbers = useNumbers();
-  const { wearerId, kind } = garment;
-  if (wearerId === undefined || !facts.wearer) return null;
-  const key = usualKey(kind, zone.zone);
-  const kept = facts.wearer.usual?.[key];
-  const share = Math.min(valueOf(numbers, zone.used), 1);
-  const same = kept?.share !== undefined && Math.abs(kept.share - share) < 0.005;
+  const { wearerId } = garment;
+  const place = wornPlace(plan, kind, garment, zone.zone);
+  if (wearerId === undefined || !facts.wearer || place?.of !== 'zone') return null;
+  const here = usualHere(plan, place, garment);
+  const key = closenessKey(garment, zone.zone);
+  const kept = usualAt(facts.wearer, garment, zone.zone);
+  const path = `usual.${kept && !facts.wearer.usual?.[key] ? usualKey(garment.kind, zone.zone) : key}`;
+  const same = kept !== undefined && isAlike(kept, here);
   if (same) {
     return (
       <p className="soft small">
         This is {facts.wearer.name}’s usual here.{' '}
         <Button
           size="small"
-          onClick={() => records.set('wearer', wearerId, 'Forget a usual', { [`usual.${key}`]: null })}
+          onClick={() => records.set('wearer', wearerId, 'Forget a usual', { [path]: null })}
         >
           Forget it
         </Button>
@@ -82,7 +85,7 @@ function Usual({ zone }: { zone: ZonePlan }) {
         size="small"
         onClick={() =>
           records.set('wearer', wearerId, `Usual at the ${zone.label.toLowerCase()}`, {
-            [`usual.${key}`]: { kind, zone: zone.zone, share },
+            [`usual.${key}`]: here,
           })
         }
       >

@@ -1,7 +1,7 @@
 'use client';
 import Button from '@mui/material/Button';
 import { edgePlace } from '@/core/facts/fitting';
-import { usualKey } from '@/core/facts/wearer';
+import { closenessKey, usualKey } from '@/core/facts/wearer';
 import { evidenceAt } from '@/core/learn/evidence';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { useGarment } from '../page/useGarment';
@@ -17,7 +17,7 @@ export function Forget({ place }: { place: string }) {
   const zone = kind.zones.some(({ id }) => id === place);
   const usual =
     zone || !edge
-      ? `usual.${usualKey(garment.kind, place)}`
+      ? `usual.${closenessKey(garment, place)}`
       : `usualLengths.${usualKey(garment.kind, edge.id)}`;
   const forget = () =>
     records.set('wearer', wearerId, 'Forget what was learned here', {

@@ -37,6 +37,7 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
         : {}),
     });
   const tight = outcome !== undefined && answers[outcome].shift < 0;
+  const round = place.worn?.of === 'zone' && place.worn.zone.axis === 'around' ? ', all round' : '';
   const off = outcome !== undefined && answers[outcome].shift !== 0;
   return (
     <section className={styles.stack} aria-label={label}>
@@ -65,7 +66,7 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
           <LengthField
             live
             spec={PINCHED.of}
-            label={tight ? 'Wants more, all round: under zero' : 'Pinched out, all round'}
+            label={`${tight ? 'Wants more, under zero' : 'Pinched out'}${round}`}
             help={
               tight
                 ? 'How much more it wants, such as −2; empty if you do not know.'
@@ -78,7 +79,7 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
           <LengthField
             live
             spec={MEASURED.of}
-            label="As it measures now, all round"
+            label={`As it measures now${round}`}
             help="Only where it came out otherwise than planned: flat and doubled."
             valueMm={draft.measured?.[id]}
             onChange={(mm) => at('measured', mm)}

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useMemo } from 'react';
 import type { Fitting } from '@/core/facts/fitting';
 import type { Mend } from '@/core/facts/mend';
-import { mendPlace, proposalsOf, type NowProposal, type PlaceProposal } from '@/core/wear/proposals';
+import { isAt, proposalsOf, type NowProposal, type PlaceProposal } from '@/core/wear/proposals';
 import { fitsARound, takeNow } from '@/core/wear/taking';
 import { triedWords } from '@/core/wear/words';
 import { NumbersProvider } from '@/ui/numbers';
@@ -24,7 +24,7 @@ export function Proposals({ fittingId, fitting }: Props) {
   const { plan, kind, garment } = useGarment();
   const proposals = useMemo(() => proposalsOf(plan, kind, garment, fitting), [plan, kind, garment, fitting]);
   const taken = Object.entries(garment.mends ?? {}).filter(([, mend]) => mend.fittingId === fittingId);
-  const takenAt = (place: PlaceProposal) => taken.filter(([, mend]) => mend.at === mendPlace(place.place));
+  const takenAt = (place: PlaceProposal) => taken.filter(([, mend]) => isAt(mend, place.place));
   const now = proposals.places.filter((place) => place.now.length > 0 || takenAt(place).length > 0);
   const next = proposals.places.filter((place) => place.next !== undefined);
   return (

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { findFaults } from '@/core/facts/faults';
 import { fittingSpec, moveIds, type Fitting } from '@/core/facts/fitting';
 import { fittingFaults, keptFitting } from '@/core/wear/keptFitting';
-import { tryPlaces, type TryPlace } from '@/core/wear/places';
+import { tryPlaces } from '@/core/wear/places';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { DraftBox } from '@/ui/DraftBox';
 import { Fold } from '@/ui/Fold';
@@ -17,6 +17,9 @@ import { PlaceAnswer } from './PlaceAnswer';
 import { useTryOnDraft, type TryOnDraft } from './useTryOnDraft';
 import wear from './Wear.module.css';
 
+/** What is wrong, by the field it is about. */
+type Faults = Readonly<Record<string, string>>;
+
 const { held: HELD, moves: MOVES } = fittingSpec.fields;
 
 /** A round of trying on: the drawing is the way in, a tap for each place that has something to say. */
@@ -24,7 +27,7 @@ export function TryOn({ first }: { first: boolean }) {
   const { id, facts, garment, kind, plan, set, today } = useGarment();
   const tryOn = useTryOnDraft(id, today);
   const { draft, change, clear } = tryOn;
-  const faults: Readonly<Record<string, string>> = {
+  const faults: Faults = {
     ...fittingFaults(plan, kind, garment, draft, today),
     ...Object.fromEntries(findFaults(fittingSpec, draft).map(({ path, sentence }) => [path, sentence])),
   };
@@ -38,39 +41,14 @@ export function TryOn({ first }: { first: boolean }) {
   return (
     <section className={styles.stack}>
       <h2>
-        {first ? 'Try it on' : 'Try it on again'}
-        {facts.wearer ? ` ${facts.wearer.name}` : ''}, and say what came out
+        Try it on{facts.wearer ? ` ${facts.wearer.name}` : ''}
+        {first ? '' : ' again'}, and say what came out
       </h2>
       <p className="soft">
         Sit, bend, reach up. Tap where it pulls, stands or slips, and where it is right; what you leave out is
         left out.
       </p>
       <Places tryOn={tryOn} faults={faults} />
-      <ChoiceRow
-        legend="How it was held"
-        value={draft.held}
-        options={HELD.options.map((option) => ({ value: option, label: option }))}
-        onChange={(held) => change({ held })}
-      />
-      <div className={styles.fields}>
-        <DraftBox
-          label="Tried on"
-          type="date"
-          value={draft.triedOn}
-          trouble={faults.triedOn}
-          onType={(triedOn) => change({ triedOn })}
-        />
-        <DraftBox
-          label="Worn over"
-          value={draft.over ?? ''}
-          trouble={faults.over}
-          help="What was on underneath."
-          onType={(over) => change({ over })}
-        />
-      </div>
-      <Fold summary="What was done in it: sit, bend, reach, swim">
-        <Moves tryOn={tryOn} />
-      </Fold>
       <DraftBox
         label="What came out"
         multiline
@@ -104,7 +82,7 @@ export function TryOn({ first }: { first: boolean }) {
 }
 
 /** The garment drawn, the place that was tapped, and every place with what was said of it. */
-function Places({ tryOn, faults }: { tryOn: TryOnDraft; faults: Readonly<Record<string, string>> }) {
+function Places({ tryOn, faults }: { tryOn: TryOnDraft; faults: Faults }) {
   const { garment, kind, plan } = useGarment();
   const drawing = useGarmentDrawing();
   const [chosen, setChosen] = useState<string | undefined>(undefined);
@@ -120,19 +98,11 @@ function Places({ tryOn, faults }: { tryOn: TryOnDraft; faults: Readonly<Record<
           drawing={drawing}
           parts={places.map((one) => ({
             part: one.part,
-            label: named(one, places),
+            label: one.label,
             answered: outcomes[one.id] !== undefined,
           }))}
           chosen={place.part}
           onChoose={choose}
-        />
-      </div>
-      <div className={wear.panel}>
-        <PlaceAnswer
-          key={place.id}
-          place={{ ...place, label: named(place, places) }}
-          tryOn={tryOn}
-          fault={faults[`pinched.${place.id}`]}
         />
       </div>
       <ul className={`${styles.list} ${wear.list}`} aria-label="Places">
@@ -144,21 +114,57 @@ function Places({ tryOn, faults }: { tryOn: TryOnDraft; faults: Readonly<Record<
               aria-pressed={one.id === place.id}
               onClick={() => setChosen(one.id)}
             >
-              <span>{named(one, places)}</span>
+              <span>{one.label}</span>
               <span>{outcomes[one.id] ?? ''}</span>
             </button>
           </li>
         ))}
       </ul>
+      <div className={wear.said}>
+        <div className={wear.panel}>
+          <PlaceAnswer key={place.id} place={place} tryOn={tryOn} fault={faults[`pinched.${place.id}`]} />
+        </div>
+        <div className={`${styles.stack} ${wear.rest}`}>
+          <Worn tryOn={tryOn} faults={faults} />
+        </div>
+      </div>
     </div>
   );
 }
 
-/** An edge is told from a zone of the same name. */
-const named = ({ id, label, part }: TryPlace, places: readonly TryPlace[]): string =>
-  part.startsWith('edge-') && places.some((one) => one.id !== id && one.label === label)
-    ? `${label}, the edge`
-    : label;
+/** How it was held, when, over what, and what was done in it. */
+function Worn({ tryOn, faults }: { tryOn: TryOnDraft; faults: Faults }) {
+  const { draft, change } = tryOn;
+  return (
+    <>
+      <ChoiceRow
+        legend="How it was held"
+        value={draft.held}
+        options={HELD.options.map((option) => ({ value: option, label: option }))}
+        onChange={(held) => change({ held })}
+      />
+      <div className={styles.fields}>
+        <DraftBox
+          label="Tried on"
+          type="date"
+          value={draft.triedOn}
+          trouble={faults.triedOn}
+          onType={(triedOn) => change({ triedOn })}
+        />
+        <DraftBox
+          label="Worn over"
+          value={draft.over ?? ''}
+          trouble={faults.over}
+          help="What was on underneath."
+          onType={(over) => change({ over })}
+        />
+      </div>
+      <Fold summary="What was done in it: sit, bend, reach, swim">
+        <Moves tryOn={tryOn} />
+      </Fold>
+    </>
+  );
+}
 
 function Moves({ tryOn: { draft, change } }: { tryOn: TryOnDraft }) {
   return (
