@@ -1,5 +1,6 @@
 import { expect, test, type Page } from './test';
 import { pointer, readIn, saved, startGarment, visit, type Hands } from './hands';
+import { say } from './tryOn';
 
 /** As a newcomer types: a tenth of a second a key. */
 const KEY_MS = 100;
@@ -163,7 +164,8 @@ test('too tight at the neck: written at the try-on, said where the next one’s 
   await hands.fill('Back piece, edge to edge (cm)', '19');
   await saved(page);
   await visit(page, `${address}?stage=wear`);
-  await hands.pick('Neckline', 'too tight');
+  await say(page, hands, 'Neckline', 'too tight');
+  await hands.pick('How it was held', 'basted');
   await hands.fill('What came out', 'Too tight at the neck.');
   await hands.press('Keep this try-on');
   await saved(page);

@@ -10,7 +10,7 @@ export const MOST_EDGES = 12;
 
 export const edgeSees = {
   records: ['wearer', 'outer', 'band', 'pattern', 'elastics', 'findings', 'tried'],
-  garment: ['kind', 'style', 'edges', 'closures', 'pattern', 'stay', 'cuts', 'name', 'fittings'],
+  garment: ['kind', 'style', 'edges', 'closures', 'pattern', 'stay', 'cuts', 'fittings'],
 } as const;
 
 /** What an edge and its strips are planned from. */

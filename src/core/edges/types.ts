@@ -3,7 +3,7 @@ import type { Finish, UseId } from '../facts/edgeUses';
 import type { Phrase, NumberId } from '../explain/explained';
 import type { ClothDirection } from '../facts/cloth';
 import type { MarkChoice } from '../facts/garment';
-import type { LearnedPlan } from '../learn/learned';
+import type { LearnedAt } from '../learn/learned';
 
 export interface EdgePlan {
   readonly id: string;
@@ -124,7 +124,7 @@ export interface StripRulePlan {
   /** It takes off more than a quarter of what it is taken of. */
   readonly extreme: boolean;
   /** What it was learned from. */
-  readonly learned?: LearnedPlan;
+  readonly learned?: LearnedAt;
 }
 
 /** A length that a strip may not go past, and why. */

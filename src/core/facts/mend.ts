@@ -11,6 +11,7 @@ export const mendSpec = record('Change to what is sewn', {
   at: id('the place'),
   byMm: optional(lengthMm('By, all round', 0, 1000)),
   wasMm: optional(lengthMm('It was cut', 1, 5000)),
+  wasSchool: optional(id('the rule before')),
   fittingId: optional(id('the try-on')),
 });
 export type Mend = FactsOf<typeof mendSpec>;

@@ -2,7 +2,7 @@ import type { Phrase, NumberId } from '../explain/explained';
 import type { EaseSchool, ZoneId } from '../facts/garment';
 import type { Axis } from './garmentKind';
 import type { Learned } from './schools';
-import type { LearnedPlan } from '../learn/learned';
+import type { LearnedAt } from '../learn/learned';
 import type { BodyMeasure } from '../facts/wearer';
 
 export interface MeasurePlan {
@@ -26,7 +26,7 @@ export interface ZoneSchool {
   readonly low?: NumberId;
   readonly high?: NumberId;
   /** What it was learned from. */
-  readonly learned?: LearnedPlan;
+  readonly learned?: LearnedAt;
 }
 
 /** Whether the cloth follows the skin under a zone in motion. */

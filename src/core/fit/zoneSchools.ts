@@ -8,7 +8,7 @@ import type { EaseSchool } from '../facts/garment';
 import type { Pattern } from '../facts/pattern';
 import type { Evidence } from '../facts/fitting';
 import type { FittingGarment } from '../facts/wearer';
-import { triesOf, workLearned } from '../learn/learned';
+import { workLearned } from '../learn/learned';
 import { workWornExtension } from './fitNumbers';
 import { DEFAULT_PRESSURE_PA, tensionForPressure } from './pressure';
 import { easeSchoolLabels, extensionByShare, looseGirth, type Learned } from './schools';
@@ -268,10 +268,14 @@ function learnedSchool(inputs: ZoneInputs, kind: ZoneSchool): ZoneSchool | undef
         ...(looser ? {} : { S: shared.stretch }),
       },
     });
+  const [tighter, wider] = looser ? (['low', 'high'] as const) : (['high', 'low'] as const);
+  const [high, low] = [extension(tighter), extension(wider)];
+  const rest = (end: string, worn: Explained) =>
+    restAt(book, `${at}.school.learned.${end}.rest`, `garment, ${name}’s liking, ${end} end`, body, worn).id;
   return {
-    ...school(inputs, 'learned', extension('value'), `${name.slice(0, 20)}’s liking, ${triesOf(learned)}`),
-    learned,
-    low: extension(looser ? 'high' : 'low').id,
-    high: extension(looser ? 'low' : 'high').id,
+    ...school(inputs, 'learned', extension('value'), `${name.slice(0, 20)}’s liking, ${learned.rests}`),
+    learned: { ...learned, between: [rest('smaller', high), rest('larger', low)] },
+    low: low.id,
+    high: high.id,
   };
 }

@@ -53,7 +53,7 @@ const byBody = (looser: number, bodyMm: number, limit: number): ZoneChoice =>
 
 const zonesSee = {
   records: ['wearer', 'pattern', 'tried'],
-  garment: ['fit', 'kind', 'style', 'likeId', 'name', 'fittings'],
+  garment: ['fit', 'kind', 'style', 'likeId', 'fittings'],
 } as const;
 
 interface Inputs {

@@ -24,12 +24,19 @@ export function evidenceOf(garments: readonly TriedOn[]): Tried {
   return tried;
 }
 
+/** What this garment is called in its own plan, whatever its name is. */
+const THIS_ONE = 'This one';
+
 /** What was answered of one place, of garments before and of this one; without what the wearer has had forgotten. */
 export function evidenceAt(
-  { garment, tried, wearer }: { garment: TriedOn; tried?: Tried; wearer?: Pick<Wearer, 'forgotten'> },
+  {
+    garment,
+    tried,
+    wearer,
+  }: { garment: Omit<TriedOn, 'name'>; tried?: Tried; wearer?: Pick<Wearer, 'forgotten'> },
   place: string,
 ): readonly Evidence[] {
   const key = usualKey(garment.kind, place);
-  const all = [...(tried?.[key] ?? []), ...(evidenceOf([garment])[key] ?? [])];
+  const all = [...(tried?.[key] ?? []), ...(evidenceOf([{ ...garment, name: THIS_ONE }])[key] ?? [])];
   return all.filter(({ fittingId }) => wearer?.forgotten?.[fittingId]?.[place] !== true);
 }

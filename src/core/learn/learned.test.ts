@@ -23,7 +23,7 @@ function learn(evidence: readonly Evidence[], scale: WornAt['scale'] = 'share', 
   const plan = workLearned(book, 'l', 'usual', { scale, usual: { ...USUAL, value: usual }, evidence });
   if (!plan) return undefined;
   const get = (id: string) => getNumber(book.numbers, id).value;
-  return { value: get(plan.value), low: get(plan.low), high: get(plan.high), count: plan.count };
+  return { value: get(plan.value), low: get(plan.low), high: get(plan.high), rests: plan.rests };
 }
 
 const logit = (x: number) => Math.log(x / (1 - x));
@@ -101,7 +101,10 @@ test('the newest count, however they come', () => {
   const now = Array.from({ length: NEWEST }, (_, at) =>
     tried(0.3, 'right', { fittingId: `now${at}`, triedOn: '2026-01-01' }),
   );
-  expect(learn([...old, ...now])).toMatchObject({ count: NEWEST, value: expect.closeTo(0.3, 10) });
+  expect(learn([...old, ...now])).toMatchObject({
+    rests: `${NEWEST} try-ons`,
+    value: expect.closeTo(0.3, 10),
+  });
 });
 
 test.each(Object.keys(likingScales) as WornAt['scale'][])(

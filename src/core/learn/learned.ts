@@ -10,7 +10,13 @@ export interface LearnedPlan {
   readonly value: NumberId;
   readonly low: NumberId;
   readonly high: NumberId;
-  readonly count: number;
+  /** On how much it rests, in words. */
+  readonly rests: string;
+}
+
+/** What is learned of a place of a garment, and the lengths there that its spread comes to, the smaller first. */
+export interface LearnedAt extends LearnedPlan {
+  readonly between: readonly [NumberId, NumberId];
 }
 
 interface Inputs {
@@ -83,7 +89,7 @@ export function workLearned(
     value: back('', label, 'm'),
     low: back('.low', `${label}, a spread under it`, 'm - s'),
     high: back('.high', `${label}, a spread over it`, 'm + s'),
-    count: counted.length,
+    rests: counted.length === 1 ? 'one try-on' : `${counted.length} try-ons`,
   };
 }
 
@@ -129,6 +135,3 @@ function observation(
   const moved = leaf(`${outcome}: it is shifted by`, shift * scale.tighter, 'ratio', 'D');
   return { logit: logitOf(book, id, label, ends, { u, shift: moved }), sd };
 }
-
-/** On how much it rests, in words. */
-export const triesOf = ({ count }: LearnedPlan): string => (count === 1 ? 'one try-on' : `${count} try-ons`);

@@ -5,7 +5,7 @@ import type { Garment } from '../facts/garment';
 import type { Mend, MendId } from '../facts/mend';
 import { closenessKey, usualKey, type Usual, type UsualLength } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
-import type { LearnedPlan } from '../learn/learned';
+import type { LearnedAt } from '../learn/learned';
 import { answers } from '../learn/scales';
 import { seamsThrough } from '../sewing/assembly/recipes';
 import { isAtMostMm } from '../units/tolerance';
@@ -28,7 +28,7 @@ export interface NowProposal {
 export type NextProposal = {
   readonly key: string;
   readonly sentence: Phrase;
-  readonly learned: LearnedPlan;
+  readonly learned: LearnedAt;
 } & ({ readonly of: 'zone'; readonly usual: Usual } | { readonly of: 'edge'; readonly usual: UsualLength });
 
 export interface PlaceProposal {

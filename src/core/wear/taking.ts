@@ -21,18 +21,41 @@ const ROUND = garmentSpec.fields.edges.of.fields.rounds.of.fields;
  * again also a round of trying on, and its rows of the ticket open again, with what was cut beside them.
  */
 export function takeNow(
-  garment: Pick<Garment, 'cuts'>,
+  garment: Pick<Garment, 'cuts' | 'edges'>,
   { what, mend, again }: NowProposal,
   { fittingId, mendId, on }: Taken,
 ): Changes {
   const wasMm = again?.rows.map((row) => garment.cuts[row]?.lengthMm).find((mm) => mm !== undefined);
-  const made: Mend = { on, what, ...mend, ...(wasMm === undefined ? {} : { wasMm }), fittingId };
+  const wasSchool = again && garment.edges?.[mend.at]?.school;
+  const made: Mend = {
+    on,
+    what,
+    ...mend,
+    ...(wasMm === undefined ? {} : { wasMm }),
+    ...(wasSchool === undefined ? {} : { wasSchool }),
+    fittingId,
+  };
   const changes: Record<string, unknown> = { [`mends.${mendId}`]: made };
   if (!again) return changes;
   const edge = `edges.${mend.at}`;
   changes[`${edge}.rounds.${mendId}`] = { triedOn: on, bastedMm: again.wasMm, pinchedMm: again.offMm };
   changes[`${edge}.school`] = 'round';
   for (const row of again.rows) changes[`cuts.${row}`] = null;
+  return changes;
+}
+
+/** What takes a change back: the strip is as it was cut, by the rule it was cut by. */
+export function takeBack(
+  plan: Pick<WornPlan, 'edges'>,
+  mendId: string,
+  { what, at, on, wasMm, wasSchool }: Mend,
+): Changes {
+  const changes: Record<string, unknown> = { [`mends.${mendId}`]: null };
+  if (what !== 'cut-again') return changes;
+  changes[`edges.${at}.rounds.${mendId}`] = null;
+  changes[`edges.${at}.school`] = wasSchool ?? null;
+  const rows = plan.edges.find(({ id }) => id === at)?.strips[0]?.rows ?? [];
+  if (wasMm !== undefined) for (const row of rows) changes[`cuts.${row}`] = { cutOn: on, lengthMm: wasMm };
   return changes;
 }
 

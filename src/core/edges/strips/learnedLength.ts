@@ -2,10 +2,10 @@ import { lessOf } from './lessOf';
 import { foldLength, type Fold } from '../fold/fold';
 import { USUAL_EASE_IN } from '../fold/formulas';
 import type { Explained } from '../../explain/explained';
-import { getNumber, leaf } from '../../explain/ledger';
+import { getNumber } from '../../explain/ledger';
 import { edgePlace } from '../../facts/fitting';
 import { evidenceAt } from '../../learn/evidence';
-import { triesOf, workLearned, type LearnedPlan } from '../../learn/learned';
+import { workLearned, type LearnedAt } from '../../learn/learned';
 import type { StripInputs } from './stripInputs';
 
 interface Bases {
@@ -20,7 +20,7 @@ interface Bases {
 
 /** A length that was learned from trying on, and its spread. */
 interface LearnedLength {
-  readonly learned: LearnedPlan;
+  readonly learned: LearnedAt;
   readonly label: string;
   readonly length: Explained;
   readonly low: Explained;
@@ -63,6 +63,12 @@ export function learnedLength(inputs: StripInputs, bases: Bases): LearnedLength 
   };
   const [middle, low, high] = [length('value'), length('high'), length('low')];
   return middle && low && high
-    ? { learned, label: `${name}’s liking, ${triesOf(learned)}`, length: middle, low, high }
+    ? {
+        learned: { ...learned, between: [low.id, high.id] },
+        label: `${name}’s liking, ${learned.rests}`,
+        length: middle,
+        low,
+        high,
+      }
     : undefined;
 }

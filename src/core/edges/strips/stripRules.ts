@@ -7,7 +7,7 @@ import type { Explained, Mark, Term } from '../../explain/explained';
 import { leaf } from '../../explain/ledger';
 import { usualKey } from '../../facts/wearer';
 import { printedFor } from '../../fit/printed';
-import type { LearnedPlan } from '../../learn/learned';
+import type { LearnedAt } from '../../learn/learned';
 import { learnedLength } from './learnedLength';
 import { lessOf } from './lessOf';
 import type { StripInputs, StripMaterial } from './stripInputs';
@@ -21,7 +21,7 @@ export interface RuleLength {
   readonly high?: Explained;
   /** It takes off more than a quarter of what it is taken of. */
   readonly extreme: boolean;
-  readonly learned?: LearnedPlan;
+  readonly learned?: LearnedAt;
 }
 
 /** What every rule starts from. */

@@ -3,7 +3,6 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Fitting } from '@/core/facts/fitting';
 import { numberOf } from '@/core/facts/spec';
-import { triesOf } from '@/core/learn/learned';
 import { likingScales } from '@/core/learn/scales';
 import { likedOf, withLiked, isUsual } from '@/core/wear/liked';
 import type { TryPlace } from '@/core/wear/places';
@@ -55,8 +54,8 @@ export function NextTime({ place, proposed, fittingId, fitting }: Props) {
         <PhraseText phrase={proposed.sentence} />
       </p>
       <p className="soft small">
-        It rests on {triesOf(learned)}: most likely from <ExplainedNumber id={learned.low} /> to{' '}
-        <ExplainedNumber id={learned.high} />, {scale.label}.
+        It rests on {learned.rests}: most likely from <ExplainedNumber id={learned.between[0]} /> to{' '}
+        <ExplainedNumber id={learned.between[1]} />.
       </p>
       {same ? (
         <p>

@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import type { Fitting } from '@/core/facts/fitting';
 import type { Mend } from '@/core/facts/mend';
 import { isAt, proposalsOf, type NowProposal, type PlaceProposal } from '@/core/wear/proposals';
-import { fitsARound, takeNow } from '@/core/wear/taking';
+import { fitsARound, takeBack, takeNow } from '@/core/wear/taking';
 import { triedWords } from '@/core/wear/words';
 import { NumbersProvider } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
@@ -67,7 +67,7 @@ function NowAt({
   taken: readonly (readonly [string, Mend])[];
   fittingId: string;
 }) {
-  const { id, garment, set, today } = useGarment();
+  const { id, garment, plan, set, today } = useGarment();
   if (taken.length > 0)
     return (
       <div className={wear.proposal}>
@@ -84,17 +84,7 @@ function NowAt({
             .{' '}
             <Button
               size="small"
-              onClick={() =>
-                set('Take a change out of the order', {
-                  [`mends.${mendId}`]: null,
-                  ...(mend.what === 'cut-again'
-                    ? {
-                        [`edges.${mend.at}.rounds.${mendId}`]: null,
-                        [`edges.${mend.at}.school`]: null,
-                      }
-                    : {}),
-                })
-              }
+              onClick={() => set('Take a change out of the order', takeBack(plan, mendId, mend))}
             >
               Take it out again
             </Button>

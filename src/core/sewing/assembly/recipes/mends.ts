@@ -2,7 +2,7 @@ import { say } from '../../../explain/ledger';
 import type { Mend } from '../../../facts/mend';
 import type { Seam } from '../../../fit/garmentKind';
 import { step, type RecipeContext } from '../recipe';
-import type { StepSpec } from '../step';
+import type { Line, StepSpec } from '../step';
 import { edge } from './edges';
 
 /** The seams that a zone's girth can be taken in or let out at: those along the body that run through it. */
@@ -128,6 +128,7 @@ function sewnAgain(
       return {
         ...one,
         id: `${id}-${one.id}`,
+        title: onceMore(one.title),
         after: after.length > 0 ? after : [unpick],
         passes: one.passes.map((pass) => `${pass} ${id}`),
         ...(one.takesOut === undefined ? {} : { takesOut: `${id}-${one.takesOut}` }),
@@ -135,6 +136,15 @@ function sewnAgain(
     }),
   ];
 }
+
+/** What a step is called the second time. */
+const onceMore = (title: Line): Line =>
+  typeof title === 'function'
+    ? (f) => {
+        const first = title(f);
+        return first && say`${first}, again`;
+      }
+    : say`${title}, again`;
 
 /** A strip that is long enough and lies unevenly: off, marked anew, and on again. */
 function spreadAgain(before: readonly StepSpec[], id: string, edgeId: string): readonly StepSpec[] {
@@ -157,7 +167,13 @@ function spreadAgain(before: readonly StepSpec[], id: string, edgeId: string): r
       say`Each quarter of the strip is as long as the others.`,
       { minutes: 12, after: idsWhere(before, (one) => one.edge === edgeId), edge: edgeId },
     ),
-    { ...sews, id: `${id}-sew`, after: [`${id}-mark`], passes: sews.passes.map((pass) => `${pass} ${id}`) },
+    {
+      ...sews,
+      id: `${id}-sew`,
+      title: onceMore(sews.title),
+      after: [`${id}-mark`],
+      passes: sews.passes.map((pass) => `${pass} ${id}`),
+    },
   ];
 }
 

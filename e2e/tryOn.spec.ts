@@ -1,0 +1,158 @@
+import { clippedTexts } from './clipped';
+import { expect, test, type Page } from './test';
+import { pointer, readIn, saved, startGarment, visit } from './hands';
+import { say } from './tryOn';
+
+/** Typed as a person types: a tenth of a second a key. */
+async function type(page: Page, label: RegExp, text: string): Promise<void> {
+  await page.getByLabel(label).first().click();
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type(text, { delay: 100 });
+}
+
+/**
+ * What is worked out by hand from what is typed: the band that was sewn and what it wants more, added up
+ * (common practice, no source).
+ */
+const LOOPS = [
+  {
+    unit: 'cm',
+    front: '32',
+    back: '19',
+    own: '37',
+    more: '-1,5',
+    was: '37.0 cm',
+    becomes: '38.5 cm',
+    mistyped: '40',
+  },
+  {
+    unit: 'in',
+    front: '12 5/8',
+    back: '7 1/2',
+    own: '14 1/2',
+    more: '-1/2',
+    was: '14 ½ in',
+    becomes: '15 in',
+    mistyped: '16',
+  },
+] as const;
+
+for (const { unit, front, back, own, more, was, becomes, mistyped } of LOOPS)
+  test(`too tight at the neck, ${unit}: cut again, sewn again, right, and the next garment has it`, async ({
+    page,
+  }) => {
+    test.setTimeout(240_000);
+    const hands = pointer(page);
+    await readIn(page.context(), unit);
+    await visit(page, '/garments/new');
+    await hands.press('Tee');
+    const address = await startGarment(page, hands, `Plover ${unit}`);
+    const places = page.getByLabel('Places', { exact: true });
+    const row = page.getByRole('complementary', { name: 'Ticket' }).locator('[data-row=neckband]');
+
+    await test.step('a band that is rather short, cut and sewn on', async () => {
+      await visit(page, `${address}?stage=bands`);
+      await hands.fill(`Front piece, edge to edge (${unit})`, front);
+      await hands.fill(`Back piece, edge to edge (${unit})`, back);
+      await hands.fill(`Your own length (${unit})`, own);
+      await saved(page);
+      await visit(page, `${address}?stage=cut`);
+      await hands.tick('Neckband is cut');
+      await visit(page, `${address}?stage=sew`);
+      await hands.press('Done, next');
+      await saved(page);
+    });
+
+    await test.step('tried on: too tight, and by how much', async () => {
+      await visit(page, `${address}?stage=wear`);
+      await say(page, hands, 'Neckline', 'too tight');
+      await type(page, /^Wants more, under zero/, mistyped);
+      await expect(page.getByText(/an amount under zero/).first()).toBeVisible();
+      await expect(page.getByRole('button', { name: 'Keep this try-on' })).toBeDisabled();
+      await type(page, /^Wants more, under zero/, more);
+      await expect(page.getByText(`Its length is ${was} now, ${becomes} then.`)).toBeVisible();
+      await expect(page.getByText(/^It works from .* to .*\.$/)).toBeVisible();
+      await hands.pick('How it was held', 'basted');
+      // What was said is still there when the page is come back to.
+      await page.reload();
+      await expect(places.getByRole('button', { name: /^Neckline too tight/ })).toBeVisible();
+      await hands.press('Keep this try-on');
+      await saved(page);
+    });
+
+    await test.step('what to do now, and next time', async () => {
+      const now = page.getByRole('region', { name: 'What to do now' });
+      await expect(now).toContainText(`${becomes} at the seamline, instead of ${was}.`);
+      await hands.press('Cut it again: into the ticket and the sewing order');
+      await expect(row).toContainText('that was cut before');
+      const next = page.getByRole('region', { name: 'What to do next time' });
+      await expect(next).toContainText('It rests on one try-on');
+      await next.getByRole('button', { name: 'Make it Odile’s usual' }).click();
+      await expect(next).toContainText('This is Odile’s usual from now on.');
+      await saved(page);
+    });
+
+    await test.step('cut and sewn again', async () => {
+      await visit(page, `${address}?stage=cut`);
+      await hands.tick('Neckband is cut');
+      await saved(page);
+      await visit(page, `${address}?stage=sew`);
+      await expect(page.getByText('Neckline: unpick it, and cut it to its new length')).toBeVisible();
+      await expect(
+        page.getByText('Neckline: sew the band on, stretching only the band, again').first(),
+      ).toBeVisible();
+    });
+
+    await test.step('tried on again: it lies flat', async () => {
+      await visit(page, `${address}?stage=wear`);
+      await say(page, hands, 'Neckline', 'lies flat');
+      await hands.press('Keep this try-on');
+      await saved(page);
+      await expect(page.getByRole('article').first()).toContainText('Neckline: lies flat');
+    });
+
+    await test.step('the next one starts there, and says on what it rests', async () => {
+      await hands.press('Make another');
+      await expect(page.getByLabel('Garment’s name')).toHaveValue(`Plover ${unit}, again`);
+      const again = page.url().split('?')[0] as string;
+      await visit(page, `${again}?stage=bands`);
+      await expect(page.getByRole('radio', { name: 'usual for Odile' })).toBeChecked();
+      await expect(page.getByText(/^Learned from 2 try-ons: Odile likes it at/)).toBeVisible();
+      await page.getByRole('button', { name: 'Forget what was learned' }).click();
+      await expect(page.getByText(/^Learned from/)).toHaveCount(0);
+      await expect(page.getByRole('radio', { name: 'usual for Odile' })).toHaveCount(0);
+      await saved(page);
+    });
+  });
+
+test('before a mirror, on a phone, by keyboard alone: a round in a few presses, and a seam to take in', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await visit(page, '/garments/overture?stage=wear');
+  const drawing = page.getByRole('button', { name: 'Hip', exact: true }).first();
+  await drawing.focus();
+  await page.keyboard.press('Enter');
+  const answers = page.getByRole('group', { name: 'How it sits there' });
+  await answers.getByRole('radio').first().focus();
+  for (let at = 0; at < 4; at += 1) await page.keyboard.press('ArrowRight');
+  await expect(answers.getByRole('radio', { name: 'too loose' })).toBeChecked();
+  // The amount is within reach: one field further on, on the same screen.
+  await page.keyboard.press('Tab');
+  await page.keyboard.type('4', { delay: 100 });
+  await expect(page.getByText(/^All round 62\.0 cm now, 58\.0 cm then\.$/)).toBeInViewport();
+  expect(await clippedTexts(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Keep this try-on' }).focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: 'Put taking it in into the sewing order' }).focus();
+  await page.keyboard.press('Enter');
+  await saved(page);
+  // 4 cm over four seam edges.
+  await visit(page, '/garments/overture?stage=sew');
+  await page.getByText('Side and underarm: mark it where it is to be taken in').click();
+  await expect(page.getByText('1.0 cm inside the seam on each layer at the widest')).toBeVisible();
+  await visit(page, '/garments/overture?stage=wear');
+  await page.getByRole('button', { name: 'Take it out again' }).click();
+  await expect(page.getByText('to be taken in')).toHaveCount(0);
+  await saved(page);
+});
