@@ -10,8 +10,20 @@ type Changes = Readonly<Record<string, unknown>>;
 
 interface Taken {
   readonly fittingId: string;
+  /** See `nextMendId`. */
   readonly mendId: string;
   readonly on: string;
+}
+
+/**
+ * The id of the next change: short, for the ids of its steps begin with it, and never one that had steps ticked before.
+ */
+export function nextMendId({ mends = {}, sewn }: Pick<Garment, 'mends' | 'sewn'>): string {
+  const used = [...Object.keys(mends), ...Object.keys(sewn)].flatMap((id) => {
+    const number = /^m(\d+)(-|$)/.exec(id)?.[1];
+    return number === undefined ? [] : [Number(number)];
+  });
+  return `m${Math.max(0, ...used) + 1}`;
 }
 
 const ROUND = garmentSpec.fields.edges.of.fields.rounds.of.fields;

@@ -76,6 +76,11 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
             onChange={(mm) => at('pinched', mm)}
             fault={fault}
           />
+        </div>
+      )}
+      {outcome && !fault && <Comes place={place} draft={draft} />}
+      {off && place.worn && (
+        <div className={styles.fields}>
           <LengthField
             live
             spec={MEASURED.of}
@@ -95,7 +100,6 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
           )}
         </div>
       )}
-      {outcome && !fault && <Comes place={place} draft={draft} />}
     </section>
   );
 }

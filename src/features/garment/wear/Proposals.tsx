@@ -5,7 +5,7 @@ import { useMemo } from 'react';
 import type { Fitting } from '@/core/facts/fitting';
 import type { Mend } from '@/core/facts/mend';
 import { isAt, proposalsOf, type NowProposal, type PlaceProposal } from '@/core/wear/proposals';
-import { fitsARound, takeBack, takeNow } from '@/core/wear/taking';
+import { fitsARound, nextMendId, takeBack, takeNow } from '@/core/wear/taking';
 import { triedWords } from '@/core/wear/words';
 import { NumbersProvider } from '@/ui/numbers';
 import { PhraseText } from '@/ui/PhraseText';
@@ -95,7 +95,7 @@ function NowAt({
   const take = (one: NowProposal) =>
     set(
       `${place.label}: ${DONE[one.what]}`,
-      takeNow(garment, one, { fittingId, mendId: crypto.randomUUID(), on: today }),
+      takeNow(garment, one, { fittingId, mendId: nextMendId(garment), on: today }),
     );
   return (
     <>
