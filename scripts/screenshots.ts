@@ -31,7 +31,7 @@ const SHOTS: readonly (readonly [
   ['sew', '/garments/ring-toss?stage=sew', { whole: true }],
   ['at-machine', '/garments/ring-toss/sew', { dark: true, press: 'ArrowLeft' }],
   ['machine', '/machines/two-in-one', { whole: true }],
-  ['wear', '/garments/curtain?stage=wear'],
+  ['wear', '/garments/overture?stage=wear', { whole: true }],
   ['cannot-work', '/garments/first-bra?stage=bands', { dark: true }],
   ['ticket', '/garments/ring-toss/ticket', { whole: true }],
 ];
