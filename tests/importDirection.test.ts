@@ -30,6 +30,7 @@ const ROOMS = [
   'pieces',
   'blocks',
   'machines',
+  'log',
   'sewing',
   'ticket',
   'wear',

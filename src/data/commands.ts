@@ -4,6 +4,7 @@ import { applyChanges, inverseOf, pathsTouch, valueAt, type Change } from '@/cor
 import type { Fault } from '@/core/facts/faults';
 import type { FactsByKind, RecordKind } from '@/core/facts/records';
 import type { Database } from './database';
+import { keepNotes } from './notes';
 import { countUses, findRecord, tables, type Querier, type Stored } from './records';
 import { commandOps, commands } from './schema';
 
@@ -238,6 +239,7 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
     tx.insert(table)
       .values({ id: op.id, revision: 1, facts: op.facts, createdAt: now, updatedAt: now })
       .run();
+    keepNotes(tx, op, { after: op.facts, now });
     log(tx, commandId, op, 1, [], []);
     return findRecord(tx, op.kind, op.id) as Stored;
   }
@@ -254,6 +256,7 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
     const touched = op.changes.map(({ path }) => path);
     refuseFaults(check(op.kind, facts, tx, op.id, touched));
     tx.update(table).set({ facts, revision, updatedAt: now }).where(eq(table.id, op.id)).run();
+    keepNotes(tx, op, { before: record.facts, after: facts, now });
     log(tx, commandId, op, revision, op.changes, inverseOf(record.facts, op.changes));
   } else {
     if (op.op === 'remove' && op.kind !== 'garment') {
@@ -261,6 +264,7 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
       if (uses > 0) throw new Refused({ ok: false, code: 'in-use', kind: op.kind, uses });
     }
     const removedAt = op.op === 'remove' ? now : null;
+    keepNotes(tx, op, { [op.op === 'remove' ? 'before' : 'after']: record.facts, now });
     tx.update(table).set({ removedAt, revision, updatedAt: now }).where(eq(table.id, op.id)).run();
     log(tx, commandId, op, revision, [], []);
   }

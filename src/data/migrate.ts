@@ -5,6 +5,7 @@ import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import type Sqlite from 'better-sqlite3';
 import { FORMER_FIELDS, fromFormerGarment } from '@/core/formats/formerGarment';
 import { openDatabase } from './database';
+import { keepAllNotes } from './notes';
 
 const FOLDER = resolve('src/data/migrations');
 
@@ -27,7 +28,13 @@ export function migrateDatabase(path: string, now: Date, folder: string = FOLDER
     if (copy) client.prepare('VACUUM INTO ?').run(copy);
     client.pragma('foreign_keys = OFF');
     migrate(database, { migrationsFolder: folder });
-    if (factsVersion(client) < FACTS_VERSION) client.transaction(() => bringGarmentsUp(client))();
+    const version = factsVersion(client);
+    if (version < FACTS_VERSION)
+      client.transaction(() => {
+        if (version < 2) bringGarmentsUp(client);
+        keepAllNotes(database);
+        client.pragma(`user_version = ${FACTS_VERSION}`);
+      })();
     const broken = client.pragma('foreign_key_check') as unknown[];
     if (broken.length > 0) {
       throw new Error(
@@ -42,7 +49,7 @@ export function migrateDatabase(path: string, now: Date, folder: string = FOLDER
 }
 
 /** The version of what is in the tables' facts, kept beside them by SQLite itself; tables have their own journal. */
-const FACTS_VERSION = 2;
+const FACTS_VERSION = 3;
 
 const factsVersion = (client: Sqlite.Database): number =>
   client.pragma('user_version', { simple: true }) as number;
@@ -60,7 +67,6 @@ function bringGarmentsUp(client: Sqlite.Database): void {
   client.exec(`UPDATE commands SET undone_by = id WHERE undone_by IS NULL AND id IN (
     SELECT command_id FROM command_ops AS op, json_each(op.changes) AS change
     WHERE op.kind = 'garment' AND op.op = 'set' AND (${gone}))`);
-  client.pragma(`user_version = ${FACTS_VERSION}`);
 }
 
 function journalLength(folder: string): number {

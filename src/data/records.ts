@@ -25,7 +25,7 @@ export interface Stored<K extends RecordKind = RecordKind> extends StoredRecord<
 }
 
 /** What can run a query: the database, or a transaction on it. */
-export type Querier = Pick<Database, 'select' | 'insert' | 'update' | 'all'>;
+export type Querier = Pick<Database, 'select' | 'insert' | 'update' | 'delete' | 'all'>;
 
 export const tables = {
   wearer: wearers,

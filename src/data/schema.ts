@@ -1,6 +1,15 @@
 import { sql } from 'drizzle-orm';
-import { blob, index, integer, sqliteTable, text, type AnySQLiteColumn } from 'drizzle-orm/sqlite-core';
+import {
+  blob,
+  index,
+  integer,
+  primaryKey,
+  sqliteTable,
+  text,
+  type AnySQLiteColumn,
+} from 'drizzle-orm/sqlite-core';
 import type { RecordKind } from '@/core/facts/records';
+import type { NoteKind } from '@/core/log/notes';
 
 /**
  * One table per kind of record: its facts as JSON, and what is searched or joined as columns generated from
@@ -91,6 +100,44 @@ export const garments = sqliteTable(
     index('garments_outer_cloth').on(table.outerClothId),
     index('garments_band_cloth').on(table.bandClothId),
     index('garments_name').on(table.name),
+  ],
+);
+
+/** What was written down anywhere, one row a note, written anew with the record it stands in. `notes_fts` indexes its text. */
+export const notes = sqliteTable(
+  'notes',
+  {
+    id: integer('id').primaryKey({ autoIncrement: true }),
+    kind: text('kind').$type<RecordKind>().notNull(),
+    recordId: text('record_id').notNull(),
+    /** Where it stands in the record's facts. */
+    path: text('path').notNull(),
+    what: text('what').$type<NoteKind>().notNull(),
+    label: text('label').notNull(),
+    text: text('text').notNull(),
+    /** What the record is called. */
+    name: text('name').notNull(),
+    /** The day it is of, else the day it was first written down. */
+    at: text('at').notNull(),
+    /** The garment's kind, where it is one's. */
+    garmentKind: text('garment_kind'),
+  },
+  (table) => [index('notes_record').on(table.kind, table.recordId), index('notes_at').on(table.at, table.id)],
+);
+
+/** What a note is about, so that it can be asked for by wearer, cloth, pattern, machine. */
+export const noteThings = sqliteTable(
+  'note_things',
+  {
+    noteId: integer('note_id')
+      .notNull()
+      .references((): AnySQLiteColumn => notes.id, { onDelete: 'cascade' }),
+    kind: text('kind').$type<RecordKind>().notNull(),
+    thingId: text('thing_id').notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.noteId, table.kind, table.thingId] }),
+    index('note_things_thing').on(table.kind, table.thingId),
   ],
 );
 

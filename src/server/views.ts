@@ -211,6 +211,7 @@ const PLACES: readonly JumpTarget[] = [
   { href: '/', label: 'On the table', what: 'place' },
   { href: '/garments', label: 'Garments', what: 'place' },
   { href: '/garments/new', label: 'New garment', what: 'place' },
+  { href: '/log', label: 'Log', what: 'place' },
   { href: '/cloth', label: 'Cloth', what: 'place' },
   { href: '/cloth/compare', label: 'Compare cloths', what: 'place' },
   { href: '/elastics', label: 'Elastics & findings', what: 'place' },

@@ -18,6 +18,7 @@ const PLACES: readonly { href: string; label: string; icon: IconName }[] = [
   { href: '/patterns', label: 'Patterns', icon: 'patterns' },
   { href: '/wearers', label: 'Wearers', icon: 'wearers' },
   { href: '/machines', label: 'Machines', icon: 'machines' },
+  { href: '/log', label: 'Log', icon: 'log' },
   { href: '/sums', label: 'Sums', icon: 'sums' },
 ];
 

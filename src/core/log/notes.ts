@@ -1,0 +1,124 @@
+import type { Outcome } from '../facts/fitting';
+import type { Garment } from '../facts/garment';
+import { recordSpecs, type FactsByKind, type RecordKind } from '../facts/records';
+import { edgeRefsOf, ownRefsOf } from '../facts/garment';
+import { isUsualSet, machinesIn, type MachineSet } from '../facts/machine';
+import type { Spec } from '../facts/spec';
+import { troubles } from '../machines/troubles';
+
+/** What an entry of the log tells of. */
+export const noteKinds = ['came out', 'next time', 'went wrong', 'note'] as const;
+export type NoteKind = (typeof noteKinds)[number];
+
+/** Something that was written down in a record, or that a person said of it. */
+export interface LogNote {
+  /** Where it stands in the record's facts. */
+  readonly path: string;
+  readonly what: NoteKind;
+  /** What the field is called, or what it is about. */
+  readonly label: string;
+  readonly text: string;
+  /** The day it is of, where the record says one. */
+  readonly on?: string;
+}
+
+/** A text that may be this long is written in sentences; shorter ones are names. */
+const SENTENCES_FROM = 500;
+
+/** Every note that stands in a record's facts, and every outcome, in the order of its fields. */
+export function notesOf(kind: RecordKind, facts: FactsByKind[RecordKind]): readonly LogNote[] {
+  const found: LogNote[] = [];
+  walk(recordSpecs[kind], facts, [], undefined, found);
+  const own = found.filter(({ path }) => !path.startsWith('wrong.'));
+  return kind === 'garment' ? [...own, ...said(facts as Garment)] : own;
+}
+
+function walk(
+  spec: Spec,
+  value: unknown,
+  path: readonly string[],
+  on: string | undefined,
+  found: LogNote[],
+): void {
+  if (value === undefined || value === null) return;
+  if (spec.kind === 'text') {
+    const text = String(value).trim();
+    if (spec.maxChars < SENTENCES_FROM || text === '') return;
+    found.push({ path: path.join('.'), what: kindOf(path), label: spec.label, text, ...(on ? { on } : {}) });
+  } else if (spec.kind === 'map') {
+    for (const [key, entry] of Object.entries(value)) walk(spec.of, entry, [...path, key], on, found);
+  } else if (spec.kind === 'record') {
+    const facts = value as Readonly<Record<string, unknown>>;
+    const day = Object.entries(spec.fields).find(([, field]) => field.kind === 'date')?.[0];
+    const here = day === undefined ? on : ((facts[day] as string | undefined) ?? on);
+    for (const [key, field] of Object.entries(spec.fields))
+      walk(field, facts[key], [...path, key], here, found);
+  }
+}
+
+function kindOf(path: readonly string[]): NoteKind {
+  if (path.at(-1) === 'next') return 'next time';
+  return path[0] === 'fittings' ? 'came out' : 'note';
+}
+
+/** What was answered at try-ons, and what went wrong at which step, as sentences. */
+function said({ fittings, wrong = {} }: Garment): readonly LogNote[] {
+  const outcomes = Object.entries(fittings).flatMap(([id, { triedOn, outcomes: answered }]): LogNote[] => {
+    const text = Object.entries(answered).map(([place, outcome]) => outcomeWords(place, outcome));
+    if (text.length === 0) return [];
+    return [
+      {
+        path: `fittings.${id}.outcomes`,
+        what: 'came out',
+        label: 'Tried on',
+        text: `${text.join(', ')}.`,
+        on: triedOn,
+      },
+    ];
+  });
+  const wentWrong = Object.entries(wrong).map(([id, { on, step, symptom, cause, note }]): LogNote => {
+    const trouble = troubles.find((one) => one.id === symptom);
+    const remedy = trouble?.causes.find((one) => one.id === cause)?.remedy;
+    const helped = remedy === undefined ? '' : ` What helped: ${remedy}`;
+    return {
+      path: `wrong.${id}`,
+      what: 'went wrong',
+      label: `At ${words(step)}`,
+      text: `${trouble?.label ?? words(symptom)}.${note ? ` ${note}` : ''}${helped}`,
+      on,
+    };
+  });
+  return [...outcomes, ...wentWrong];
+}
+
+const words = (id: string): string => id.replace(/^edge-/, '').replaceAll('-', ' ');
+const outcomeWords = (place: string, outcome: Outcome): string => `${words(place)} ${outcome}`;
+
+/** A record that notes can be asked for by. */
+export interface LogThing {
+  readonly kind: RecordKind;
+  readonly id: string;
+}
+
+/** What a record's notes are about: itself, and what a garment is made of, for and on. */
+export function thingsOf(kind: RecordKind, id: string, facts: FactsByKind[RecordKind]): readonly LogThing[] {
+  const own: LogThing = { kind, id };
+  if (kind === 'machineSet')
+    return [
+      own,
+      ...machinesIn(facts as MachineSet).map((machine): LogThing => ({ kind: 'machine', id: machine })),
+    ];
+  if (kind !== 'garment') return [own];
+  const garment = facts as Garment;
+  const substituted = Object.values(garment.substituted ?? {}).map(({ machineId }): LogThing => ({
+    kind: 'machine',
+    id: machineId,
+  }));
+  const all = [
+    own,
+    ...ownRefsOf(garment).map((ref): LogThing => ({ kind: ref.kind, id: ref.id })),
+    ...edgeRefsOf(garment).map((ref): LogThing => ({ kind: ref.kind, id: ref.id })),
+    ...substituted.filter((ref) => !isUsualSet(ref.id)),
+  ];
+  return [...new Map(all.map((thing) => [`${thing.kind} ${thing.id}`, thing])).values()];
+}
