@@ -2,6 +2,7 @@ import { browserFigures } from './browser';
 import { formulaRatio } from './formulas';
 import { dragTimes, garmentLengths, jigsawUse } from './layouts';
 import { listRatio } from './lists';
+import { logMs } from './log';
 import { firstBytes } from './pages';
 import { paperSeconds } from './paper';
 import { alteredMs, draftedMs, firstPieceMs, pieceMs } from './pieces';
@@ -26,6 +27,7 @@ line(`all edges of the largest garment (${edges.kind}) in a frame`, edges.perFra
 line('one zone under every school, median, over 0.2 ms', two(zoneMs() / 0.2), 'under 1');
 line('formulas read from text over the same written by hand', two(formulaRatio()), 'under 3');
 line('listing 2,000 garments over listing 20', two(listRatio()), 'under 2');
+line('first results in a log of 10,000 notes, for each key, over 50 ms', two(logMs() / 50), 'under 1');
 line('a point of a tee moved: measured and walked, over 5 ms', two(pieceMs() / 5), 'under 1');
 line('a tee’s outlines read, measured and walked, over 5 ms', two(firstPieceMs() / 5), 'under 1');
 line(

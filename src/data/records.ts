@@ -1,8 +1,10 @@
 import 'server-only';
-import { and, asc, desc, eq, inArray, isNull, like, or, sql } from 'drizzle-orm';
+import { and, asc, desc, eq, inArray, isNull, like, or, sql, type SQL } from 'drizzle-orm';
 import type { SQLiteSelect } from 'drizzle-orm/sqlite-core';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import type { StyleId } from '@/core/facts/wearer';
+import type { ClothRole } from '@/core/facts/layout';
+import type { Counted } from '@/core/log/figures';
 import type { KindId } from '@/core/facts/kindIds';
 import type { Database } from './database';
 import { edgeRefFields, edgeRefs, threadRefFields, type Garment } from '@/core/facts/garment';
@@ -214,6 +216,42 @@ export function triedOn(
       style,
       fittings: JSON.parse(fittings) as Garment['fittings'],
     }));
+}
+
+/** As much of every garment as the log's figures are made of. */
+export function countedGarments(db: Querier): readonly Counted[] {
+  const cut = (role: ClothRole, clothId: SQL) => sql`(
+    select case when exists (
+      select 1 from json_each(g.facts, ${`$.layouts.${role}.places`}) as place
+      where json_extract(place.value, '$.cutOn') is not null
+    ) then json_object(
+      'cloth', c.name,
+      'mm', coalesce(json_extract(g.facts, ${`$.layouts.${role}.shareMm`}), json_extract(g.facts, ${`$.layouts.${role}.lengthMm`}))
+    ) end from cloths as c where c.id = ${clothId})`;
+  const rows = db.all<{
+    readonly counted: string;
+    readonly outer: string;
+    readonly lining: string;
+    readonly band: string;
+  }>(sql`
+    select json_object(
+      'fittings', json_extract(g.facts, '$.fittings'),
+      'sewn', json_extract(g.facts, '$.sewn'),
+      'wrong', json_extract(g.facts, '$.wrong')
+    ) as counted,
+    ${cut('outer', sql`g.outer_cloth_id`)} as outer,
+    ${cut('lining', sql`g.lining_cloth_id`)} as lining,
+    ${cut('band', sql`g.band_cloth_id`)} as band
+    from garments as g where g.removed_at is null`);
+  return rows.map(({ counted, ...cuts }) => {
+    const { wrong, ...rest } = JSON.parse(counted) as Omit<Counted, 'cut' | 'wrong'> & {
+      wrong: Counted['wrong'] | null;
+    };
+    const cut = Object.values(cuts).flatMap((one) =>
+      one ? [JSON.parse(one) as Counted['cut'][number]] : [],
+    );
+    return { ...rest, ...(wrong ? { wrong } : {}), cut };
+  });
 }
 
 type Table = (typeof tables)[RecordKind];

@@ -2,13 +2,15 @@ import 'server-only';
 import Papa from 'papaparse';
 import { kindIds } from '@/core/facts/kindIds';
 import type { RecordKind } from '@/core/facts/records';
-import { noteKinds, type LogThing } from '@/core/log/notes';
+import { figuresOf, type LogFigures } from '@/core/log/figures';
+import { noteKinds, thingsOf, type LogThing } from '@/core/log/notes';
 import { readQuery } from '@/core/log/query';
 import type { LogEntry, LogPage } from '@/core/views/logViews';
 import type { Database } from '@/data/database';
 import { findNotes, type FoundNote, type NoteQuery } from '@/data/notes';
-import { listRecords } from '@/data/records';
+import { countedGarments, listRecords, type Stored } from '@/data/records';
 import { download, refusal } from './http';
+import { keptWhole } from './kept';
 
 /** How many entries are shown at once, and how many at most go into a file. */
 export const ENTRIES_A_PAGE = 50;
@@ -58,6 +60,23 @@ function thingsFor(db: Database, kind: RecordKind, id: string): readonly LogThin
   );
   return [own, ...sets.map((set): LogThing => ({ kind: 'machineSet', id: set.id }))];
 }
+
+const MOST_NEXT_TIME = 12;
+
+/** What was noted for next time of what a garment is made of, for and on, and of other garments of its kind. */
+export function nextTimeFor(db: Database, { id, facts }: Stored<'garment'>): readonly LogEntry[] {
+  const things = thingsOf('garment', id, facts).filter((thing) => thing.kind !== 'garment');
+  const ask = (query: Partial<NoteQuery>) =>
+    findNotes(db, { what: 'next time', limit: MOST_NEXT_TIME, ...query });
+  const found = [
+    ...(things.length > 0 ? ask({ about: [things] }) : []),
+    ...ask({ garmentKind: facts.kind }),
+  ].filter((note) => note.recordId !== id);
+  return [...new Map(found.map((note) => [note.id, note])).values()].slice(0, MOST_NEXT_TIME).map(entryOf);
+}
+
+/** What garments came to, counted. */
+export const logFigures: (db: Database) => LogFigures = keptWhole(({ db }) => figuresOf(countedGarments(db)));
 
 /** A page of the log; or a sentence where what is asked for cannot be looked for. */
 export function logPage(db: Database, params: URLSearchParams): LogPage {

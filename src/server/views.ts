@@ -20,6 +20,7 @@ import type {
 import type { Database } from '@/data/database';
 import { findRecord, garmentsSharing, listNames, listRecords, type Stored } from '@/data/records';
 import { keptOf, nowOf } from './kept';
+import { nextTimeFor } from './log';
 import { present } from './present';
 import { wire } from './recordRoutes';
 import { takenByOthers } from './rolls';
@@ -152,6 +153,7 @@ export function garmentView(db: Database, id: string): GarmentView | undefined {
     takenMm: takenByOthers(db, id),
     tried: triedBefore(db, garment),
     earlier: earlierFittings(db, garment),
+    nextTime: nextTimeFor(db, garment),
     today: today(),
   };
 }

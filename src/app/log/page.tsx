@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { LogPage } from '@/features/log/LogPage';
 import { getDatabase } from '@/server/database';
-import { logPage } from '@/server/log';
+import { logFigures, logPage } from '@/server/log';
 import { choices } from '@/server/views';
 
 export const dynamic = 'force-dynamic';
@@ -19,6 +19,7 @@ export default async function Page({
     <LogPage
       asked={asked}
       first={logPage(db, new URLSearchParams(asked))}
+      figures={logFigures(db)}
       choices={{
         wearer: choices(db, 'wearer'),
         cloth: choices(db, 'cloth'),

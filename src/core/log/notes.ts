@@ -5,6 +5,7 @@ import { edgeRefsOf, ownRefsOf } from '../facts/garment';
 import { isUsualSet, machinesIn, type MachineSet } from '../facts/machine';
 import type { Spec } from '../facts/spec';
 import { troubles } from '../machines/troubles';
+import { words } from './figures';
 
 /** What an entry of the log tells of. */
 export const noteKinds = ['came out', 'next time', 'went wrong', 'note'] as const;
@@ -44,7 +45,8 @@ function walk(
   if (spec.kind === 'text') {
     const text = String(value).trim();
     if (spec.maxChars < SENTENCES_FROM || text === '') return;
-    found.push({ path: path.join('.'), what: kindOf(path), label: spec.label, text, ...(on ? { on } : {}) });
+    const label = path[0] === 'stepNotes' ? `At ${words(path[1] ?? '')}` : spec.label;
+    found.push({ path: path.join('.'), what: kindOf(path), label, text, ...(on ? { on } : {}) });
   } else if (spec.kind === 'map') {
     for (const [key, entry] of Object.entries(value)) walk(spec.of, entry, [...path, key], on, found);
   } else if (spec.kind === 'record') {
@@ -91,7 +93,6 @@ function said({ fittings, wrong = {} }: Garment): readonly LogNote[] {
   return [...outcomes, ...wentWrong];
 }
 
-const words = (id: string): string => id.replace(/^edge-/, '').replaceAll('-', ' ');
 const outcomeWords = (place: string, outcome: Outcome): string => `${words(place)} ${outcome}`;
 
 /** A record that notes can be asked for by. */

@@ -6,6 +6,7 @@ import type { StoredRecord } from '../facts/records';
 import type { ClothRole } from '../facts/layout';
 import type { ClothPiece } from '../onCloth/garmentPieces';
 import type { CopyRow } from '../onCloth/together';
+import type { LogEntry } from './logViews';
 import type { StageId, StageState } from '../explain/problem';
 
 /** What the server hands to a page: types only, so that browser and server agree on them. */
@@ -80,6 +81,8 @@ export interface GarmentView {
   /** What its wearer answered of other garments of its kind. */
   readonly tried: Tried | undefined;
   readonly earlier: readonly EarlierFitting[];
+  /** What was noted for next time of its wearer, cloths, pattern, machines, and of its kind. */
+  readonly nextTime: readonly LogEntry[];
   readonly today: string;
 }
 

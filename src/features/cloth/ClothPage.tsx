@@ -9,6 +9,7 @@ import { clothPlan } from '@/core/cloth/clothPlan';
 import type { Choice } from '@/core/views/pageViews';
 import { NameField } from '@/features/records/NameField';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
+import { LogLink } from '@/features/log/LogLink';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { NumbersProvider } from '@/ui/numbers';
 import { Becoming } from './Becoming';
@@ -61,6 +62,7 @@ function Inside({ cloth: initial, others, wearers, today }: Props) {
               fault={records.fault('cloth', id, 'name')}
               onChange={(name) => records.set('cloth', id, 'Name', { name })}
             />
+            <LogLink of="cloth" id={id} />
             <RemoveButton kind="cloth" id={id} back="/cloth" />
           </div>
           {cloth.layers ? (

@@ -14,8 +14,8 @@ export function Entry({ entry: { href, name, of, what, label, text, at } }: { en
         <p>
           <Link href={href}>{name}</Link>{' '}
           <span className="soft">
-            {label.toLowerCase()}
-            {what === 'next time' || what === 'went wrong' ? '' : `, ${what}`}
+            {/^notes?$/i.test(label) ? '' : label.toLowerCase()}
+            {what === 'went wrong' ? ', went wrong' : ''}
           </span>
         </p>
         <p className={styles.text} data-next={what === 'next time'}>

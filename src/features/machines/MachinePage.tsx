@@ -12,6 +12,7 @@ import { FactField } from '@/features/records/FactField';
 import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
+import { LogLink } from '@/features/log/LogLink';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { PickField } from '@/ui/PickField';
 import { Tick } from '@/ui/Tick';
@@ -62,6 +63,7 @@ function Inside({
           fault={fault('name')}
           onChange={(name) => set('Name', { name })}
         />
+        <LogLink of="machine" id={id} />
         <RemoveButton kind="machine" id={id} back="/machines" />
       </div>
       <OutOfOrder id={id} machine={machine} set={set} today={today} />

@@ -10,6 +10,7 @@ import { FactField } from '@/features/records/FactField';
 import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
+import { LogLink } from '@/features/log/LogLink';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { PickField } from '@/ui/PickField';
 import styles from './PatternPage.module.css';
@@ -40,6 +41,7 @@ function Inside({ initial }: { initial: StoredRecord<'pattern'> }) {
             fault={fault('name')}
             onChange={(name) => set('Name', { name })}
           />
+          <LogLink of="pattern" id={id} />
           <RemoveButton kind="pattern" id={id} back="/patterns" />
         </div>
         <div className={styles.row}>

@@ -18,6 +18,7 @@ import { FactField } from '@/features/records/FactField';
 import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
+import { LogLink } from '@/features/log/LogLink';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { BodyDrawing } from '@/ui/BodyDrawing';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -63,6 +64,7 @@ function Inside({ initial, today }: { initial: StoredRecord<'wearer'>; today: st
           fault={records.fault('wearer', id, 'name')}
           onChange={put('name')}
         />
+        <LogLink of="wearer" id={id} />
         <RemoveButton kind="wearer" id={id} back="/wearers" />
       </div>
       <div className={styles.who}>

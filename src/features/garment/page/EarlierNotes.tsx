@@ -4,15 +4,17 @@ import { useGarment } from './useGarment';
 
 /** What came out of earlier garments for this wearer or out of this cloth: the nearest, and the others on asking. */
 export function EarlierNotes() {
-  const { earlier, garment } = useGarment();
+  const { earlier, garment, nextTime } = useGarment();
   const [first, ...others] = earlier.slice(0, 3);
-  if (!first) return null;
+  const shown = new Set(earlier.slice(0, 3).map((one) => `/garments/${one.garmentId}`));
+  const more = nextTime.filter(({ href }) => !shown.has(href.split('?')[0] ?? ''));
+  if (!first && more.length === 0) return null;
   return (
     <section
       aria-label="From earlier garments"
       style={{ borderLeft: '4px solid var(--capacity)', paddingLeft: 14 }}
     >
-      <Note one={first} heading />
+      {first && <Note one={first} heading />}
       {others.length > 0 && (
         <details>
           <summary className="small">
@@ -20,6 +22,16 @@ export function EarlierNotes() {
           </summary>
           {others.map((one) => (
             <Note key={one.garmentId} one={one} />
+          ))}
+        </details>
+      )}
+      {more.length > 0 && (
+        <details open={!first}>
+          <summary className="small">Noted for next time: {more.length}</summary>
+          {more.map(({ id, href, name, text }) => (
+            <p key={id}>
+              <Link href={href}>{name}</Link>: <strong>{text}</strong>
+            </p>
           ))}
         </details>
       )}

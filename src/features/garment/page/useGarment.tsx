@@ -10,6 +10,7 @@ import type { GarmentKind } from '@/core/fit/garmentKind';
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
 import type { GarmentPlan } from '@/core/plan/types';
 import type { Choice, EarlierFitting, GarmentView } from '@/core/views/pageViews';
+import type { LogEntry } from '@/core/views/logViews';
 import { fetchRecord } from '@/features/records/api';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { NumbersProvider } from '@/ui/numbers';
@@ -29,6 +30,7 @@ interface GarmentPageState {
   readonly machineSets: readonly StoredRecord<'machineSet'>[];
   readonly garments: readonly Choice[];
   readonly earlier: readonly EarlierFitting[];
+  readonly nextTime: readonly LogEntry[];
   readonly today: string;
   /** Sets fields of the garment; `undefined` or `null` clears one. */
   readonly set: (label: string, changes: Readonly<Record<string, unknown>>) => void;
@@ -104,6 +106,7 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
       machineSets: view.machineSets,
       garments: view.garments,
       earlier: view.earlier,
+      nextTime: view.nextTime,
       today: view.today,
       set: (label, changes) => records.set('garment', id, label, changes),
       fault: (path) => records.fault('garment', id, path),
