@@ -36,7 +36,7 @@ export function logMs(): number {
     const made = write(db, { label: 'x', ops: [{ op: 'create', kind: 'garment', id: `g${at}`, facts }] });
     if (!made.ok) throw new Error(`expected the bench's notes to be taken, got ${made.code}`);
   }
-  const times = ['neckline band', 'pressed hem', '"soft rib" wavy'].flatMap((typed) =>
+  const times = ['neck band rib', 'hem sleeve soft', 'tension pull seam'].flatMap((typed) =>
     Array.from(typed, (_, nth) => {
       const start = performance.now();
       logPage(db, new URLSearchParams({ q: typed.slice(0, nth + 1) }));

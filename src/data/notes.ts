@@ -115,13 +115,17 @@ export interface FoundNote {
 /** The notes that are asked for, the newest first. */
 export function findNotes(db: Querier, query: NoteQuery): readonly FoundNote[] {
   const { match, limit, offset = 0, plain } = query;
-  const shown =
-    match === undefined || plain ? sql`n.text` : sql`highlight(notes_fts, 0, ${MATCHED[0]}, ${MATCHED[1]})`;
   const from = match === undefined ? sql`notes n` : sql`notes_fts join notes n on n.id = notes_fts.rowid`;
+  const page = sql`select n.id from ${from} where ${sql.join(conditions(query), sql` and `)}
+    order by n.at desc, n.id desc limit ${limit} offset ${offset}`;
+  const marked = match !== undefined && !plain;
+  // What matched is marked on the page alone: of all that was found that would take long.
   return db.all<FoundNote>(sql`
-    select n.id, n.kind, n.record_id as recordId, n.name, n.path, n.what, n.label, ${shown} as text, n.at
-    from ${from} where ${sql.join(conditions(query), sql` and `)}
-    order by n.at desc, n.id desc limit ${limit} offset ${offset}`);
+    select n.id, n.kind, n.record_id as recordId, n.name, n.path, n.what, n.label, n.at,
+      ${marked ? sql`highlight(notes_fts, 0, ${MATCHED[0]}, ${MATCHED[1]})` : sql`n.text`} as text
+    from ${marked ? from : sql`notes n`}
+    where ${marked ? sql`notes_fts match ${match} and n.id in (${page})` : sql`n.id in (${page})`}
+    order by n.at desc, n.id desc`);
 }
 
 function conditions({ match, what, about = [], garmentKind, from, to }: NoteQuery): SQL[] {
