@@ -1,4 +1,5 @@
 import { allowanceAt } from '../facts/allowance';
+import { seamToTake } from './assembly/recipes';
 import type { Figures, StripFigures } from './assembly/step';
 import type { Explained, NumberPart, Phrase } from '../explain/explained';
 import { leaf, say, type Ledger } from '../explain/ledger';
@@ -93,8 +94,8 @@ export function figuresOf(
     },
     mend: (id) => {
       const mend = garment.mends?.[id];
-      const zone = kindOf(garment, facts.ownKind).zones.find((one) => one.id === mend?.at);
-      if (mend?.byMm === undefined || !zone) return undefined;
+      const taken = mend && seamToTake(kindOf(garment, facts.ownKind), mend.at);
+      if (mend?.byMm === undefined || !taken) return undefined;
       return (
         book.numbers[`sew.mend.${id}`] ??
         book.work(`sew.mend.${id}`, {
@@ -104,7 +105,7 @@ export function figuresOf(
           formula: 'by / n',
           terms: {
             by: leaf('in all', mend.byMm, 'mm', 'own record'),
-            n: leaf('seam edges it is spread over', zone.seamEdges, 'count', 'D'),
+            n: leaf('seam edges it is spread over', taken.edges, 'count', 'D'),
           },
         })
       );

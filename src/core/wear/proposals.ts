@@ -7,7 +7,7 @@ import { closenessKey, usualKey, type Usual, type UsualLength } from '../facts/w
 import type { GarmentKind } from '../fit/garmentKind';
 import type { LearnedAt } from '../learn/learned';
 import { answers } from '../learn/scales';
-import { seamsThrough } from '../sewing/assembly/recipes';
+import { seamToTake } from '../sewing/assembly/recipes';
 import { isAtMostMm } from '../units/tolerance';
 import { tryPlaces, type TryPlace } from './places';
 import { planTried, type Answer, type TriedPlan } from './tried';
@@ -111,18 +111,17 @@ function atSeams(
   { id, label }: TryPlace,
   { by, guessed }: TriedPlan,
 ): readonly NowProposal[] {
-  const zone = kind.zones.find((one) => one.id === id);
-  const seams = zone && zone.axis === 'around' ? seamsThrough(kind.seams, id) : [];
-  if (!zone || seams.length === 0) return [];
+  const taken = seamToTake(kind, id);
+  if (!taken) return [];
   const out = by.value < 0;
   const each = book.work(`${by.id}.each`, {
     label: out ? 'let out on each layer' : 'taken in on each layer',
     unit: 'mm',
     mark: 'D',
     formula: 'abs(by) / n',
-    terms: { by, n: leaf('seam edges it is spread over', zone.seamEdges, 'count', 'D') },
+    terms: { by, n: leaf('seam edges it is spread over', taken.edges, 'count', 'D') },
   });
-  const where = seams.map((seam) => seam.label.toLowerCase()).join(' and ');
+  const where = taken.seam.label.toLowerCase();
   const about = guessed ? 'about ' : '';
   const mend = { at: id, byMm: Math.abs(by.value) };
   if (!out)

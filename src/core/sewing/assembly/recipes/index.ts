@@ -44,4 +44,5 @@ export const recipes: Readonly<Record<KindId, Recipe>> = {
 };
 
 export { edge } from './edges';
-export { mends, seamsThrough } from './mends';
+export { mends } from './mends';
+export { seamToTake } from './seamToTake';

@@ -4,10 +4,7 @@ import type { Seam } from '../../../fit/garmentKind';
 import { step, type RecipeContext } from '../recipe';
 import type { Line, StepSpec } from '../step';
 import { edge } from './edges';
-
-/** The seams that a zone's girth can be taken in or let out at: those along the body that run through it. */
-export const seamsThrough = (seams: readonly Seam[], zone: string): readonly Seam[] =>
-  seams.filter(({ direction, near }) => direction === 'along' && near.includes(zone));
+import { seamToTake } from './seamToTake';
 
 /** The steps of every change to what is sewn, after what they change and one after the other. */
 export function mends(context: RecipeContext, written: readonly StepSpec[]): readonly StepSpec[] {
@@ -27,7 +24,7 @@ function mendSteps(
   switch (mend.what) {
     case 'take-in':
     case 'let-out':
-      return seamsThrough(context.kind.seams, mend.at).flatMap((seam) => sewnInside(before, id, mend, seam));
+      return sewnInside(before, id, mend, seamToTake(context.kind, mend.at)?.seam);
     case 'cut-again':
       return sewnAgain(context, before, id, mend.at);
     case 'spread-again':
@@ -47,9 +44,11 @@ function sewnInside(
   before: readonly StepSpec[],
   id: string,
   { what }: Pick<Mend, 'what'>,
-  { id: seamId, label }: Seam,
+  seam: Seam | undefined,
 ): readonly StepSpec[] {
-  const first = before.find(({ seam, job }) => seam === seamId && job !== undefined);
+  if (!seam) return [];
+  const { id: seamId, label } = seam;
+  const first = before.find((one) => one.seam === seamId && one.job !== undefined);
   if (!first) return [];
   const inward = what === 'take-in';
   const name = label.toLowerCase();
@@ -76,7 +75,7 @@ function sewnInside(
           : [say`Unpick the seam only where it is let out, and only after the new row is sewn.`]),
       ],
       say`The same on both sides; nothing pulls at the ends of the curve.`,
-      { minutes: 8, after: idsWhere(before, ({ seam }) => seam === seamId), cautions: ['rotary'] },
+      { minutes: 8, after: idsWhere(before, (one) => one.seam === seamId), cautions: ['rotary'] },
     ),
     {
       ...first,
