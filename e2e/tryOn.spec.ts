@@ -158,7 +158,7 @@ test('before a mirror, on a phone, by keyboard alone: a round in a few presses, 
   await saved(page);
   // 4 cm over four seam edges.
   await visit(page, '/garments/overture?stage=sew');
-  await page.getByText('Side and underarm: mark it where it is to be taken in').click();
+  await page.getByText('Side and underarm: mark where to take in').click();
   await expect(page.getByText('1.0 cm inside the seam on each layer at the widest')).toBeVisible();
   await visit(page, '/garments/overture?stage=wear');
   await page.getByRole('button', { name: 'Take it out again' }).click();

@@ -65,7 +65,7 @@ describe('rules of thumb (handbook 04, T)', () => {
     const other = tank({ rounds, school: 'under' });
     expect(value(other, strip(other, 'shelf-hem').chosen)).toBeCloseTo(805 * 0.875, 9);
   });
-  test('what was usual for the wearer is offered, and taken when it is chosen', () => {
+  test('what is usual for the wearer is the default, and another rule is taken when it is chosen', () => {
     const wearer = {
       ...odile,
       usualLengths: {
@@ -77,11 +77,17 @@ describe('rules of thumb (handbook 04, T)', () => {
         },
       },
     };
-    const offered = tank({}, plush, wearer);
-    expect(strip(offered, 'shelf-hem').rule).toBe('three-inches');
-    expect(rule(offered, strip(offered, 'shelf-hem'), 'usual')).toBeCloseTo(805 * 0.81, 9);
-    const taken = tank({ school: 'usual' }, plush, wearer);
-    expect(value(taken, strip(taken, 'shelf-hem').chosen)).toBeCloseTo(805 * 0.81, 9);
+    const usual = tank({}, plush, wearer);
+    expect(strip(usual, 'shelf-hem').rule).toBe('usual');
+    expect(value(usual, strip(usual, 'shelf-hem').chosen)).toBeCloseTo(805 * 0.81, 9);
+    const other = tank({ school: 'three-inches' }, plush, wearer);
+    expect(strip(other, 'shelf-hem').rule).toBe('three-inches');
+    expect(rule(other, strip(other, 'shelf-hem'), 'usual')).toBeCloseTo(805 * 0.81, 9);
+    const kept = wearer.usualLengths['shelf-bra-top-shelf-hem'];
+    const tight = { ...wearer, usualLengths: { 'shelf-bra-top-shelf-hem': { ...kept, shorter: 0.9 } } };
+    const held = tank({}, plush, tight);
+    expect(value(held, strip(held, 'shelf-hem').shortest)).toBeGreaterThan(805 * 0.2);
+    expect(value(held, strip(held, 'shelf-hem').chosen)).toBe(value(held, strip(held, 'shelf-hem').shortest));
   });
   test('boxer briefs: an inch off as cut, the ring two allowances less', () => {
     const waist = { measured: { as: 'seamline' as const, wholeMm: 28 * MM_PER_INCH } };

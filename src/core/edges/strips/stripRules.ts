@@ -254,7 +254,12 @@ function ownLengths(inputs: StripInputs, bases: RuleBases, first: Explained | un
     const mark = rule === 'usual' ? 'own record' : 'chosen';
     const named = { name: name(rule), label: label(words), mark } as const;
     const share = leaf('shorter by', shorter, 'share', mark);
-    add(rule, words, lessOf(book, named, base, share, rule === 'usual' ? bases : {}), base);
+    add(
+      rule,
+      words,
+      lessOf(book, named, base, share, rule === 'usual' ? { shortest: bases.shortest } : {}),
+      base,
+    );
   };
   if (choice?.shorter !== undefined && !second)
     off('percent', 'shorter by your own share', on, choice.shorter);

@@ -15,6 +15,7 @@ import { useUnit } from '@/ui/unit';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { Learned } from '../wear/Learned';
+import { closenessAt } from './closeness';
 
 /** The scale's loose end, as a worn extension: a garment a seventh larger than the body. */
 const LOOSEST = -0.125;
@@ -33,10 +34,7 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
   const label = zone.label.toLowerCase();
   const path = `fit.${zone.zone}`;
   const put = (choice: unknown) => set(`How close at the ${label}`, { [path]: choice });
-  const choose = (value: number) => {
-    if (value < 0) return put({ school: 'loose', looseMm: Math.round(body / (1 + value) - body) });
-    put({ school: 'share', share: stretch > 0 ? Math.min(value / stretch, 1) : 0 });
-  };
+  const choose = (value: number) => put(closenessAt(value, { bodyMm: body, stretch }));
   const learned = zone.schools.find(({ school }) => school === 'learned');
   const take = () => {
     if (learned) choose(get(learned.extension));

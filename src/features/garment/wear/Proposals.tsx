@@ -25,7 +25,7 @@ export function Proposals({ fittingId, fitting }: Props) {
   const proposals = useMemo(() => proposalsOf(plan, kind, garment, fitting), [plan, kind, garment, fitting]);
   const taken = Object.entries(garment.mends ?? {}).filter(([, mend]) => mend.fittingId === fittingId);
   const takenAt = (place: PlaceProposal) => taken.filter(([, mend]) => isAt(mend, place.place));
-  const now = proposals.places.filter((place) => place.now.length > 0 || takenAt(place).length > 0);
+  const now = proposals.places.filter((place) => place.tried !== undefined || takenAt(place).length > 0);
   const next = proposals.places.filter((place) => place.next !== undefined);
   return (
     <NumbersProvider numbers={{ ...plan.numbers, ...proposals.numbers }}>
@@ -109,6 +109,9 @@ function NowAt({
             </p>
           ))}
       </div>
+      {now.length === 0 && (
+        <p className="soft">No seam along the body runs through it: it is for next time.</p>
+      )}
       {now.map((one) => {
         const cannot = one.cannot !== undefined || !fitsARound(one);
         return (

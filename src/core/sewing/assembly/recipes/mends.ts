@@ -55,9 +55,7 @@ function sewnInside(
   return [
     step(
       `${id}-${seamId}-mark`,
-      inward
-        ? say`${label}: mark it where it is to be taken in`
-        : say`${label}: mark it where it is to be let out`,
+      inward ? say`${label}: mark where to take in` : say`${label}: mark where to let out`,
       [
         (f) => {
           const by = f.mend(id);
@@ -80,7 +78,7 @@ function sewnInside(
     {
       ...first,
       id: `${id}-${seamId}`,
-      title: inward ? say`${label}: take it in` : say`${label}: let it out`,
+      title: inward ? say`${label}: take in` : say`${label}: let out`,
       lines: [
         say`Baste along the marks, try it on once more, and only then sew.`,
         say`Begin and end on the old row of the ${name}.`,
