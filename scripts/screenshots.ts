@@ -22,7 +22,7 @@ const SHOTS: readonly (readonly [
   ['draft', '/garments/encore?stage=measure', { whole: true }],
   ['paper', '/garments/encore/paper'],
   ['adapt', '/patterns/adapt'],
-  ['sums', '/sums'],
+  ['log', '/log'],
   ['layout', '/garments/encore/layout'],
   ['stretch', '/garments/tightrope?stage=stretch', { whole: true }],
   ['fit', '/garments/rehearsal?stage=fit', { whole: true }],
