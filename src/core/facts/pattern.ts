@@ -89,6 +89,7 @@ export const patternSpec = record('Pattern', {
   unclear: optional(text('What was unclear', 0, 2000)),
   better: optional(text('A better way', 0, 2000)),
   sizing: optional(text('Sizing', 0, 2000)),
+  liked: optional(text('What was liked', 0, 2000)),
   next: optional(text('Next time', 0, 2000)),
 });
 export type Pattern = FactsOf<typeof patternSpec>;

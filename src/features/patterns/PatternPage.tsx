@@ -92,7 +92,7 @@ function Outlines({ id, pattern }: Omit<PartProps, 'set'>) {
 
 /** The fields of its parts; what is in none of these lists stands with the allowances. */
 const DRAFTED_FOR = ['easeAround', 'easeAlong', 'statedAround', 'statedAlong'];
-const LEARNED = ['unclear', 'better', 'sizing', 'next'];
+const LEARNED = ['unclear', 'better', 'sizing', 'liked', 'next'];
 const ELSEWHERE = ['name', 'kind', 'source', 'tableOf', ...DRAFTED_FOR, ...LEARNED];
 
 interface PartProps {

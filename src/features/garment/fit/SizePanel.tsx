@@ -118,11 +118,6 @@ export function SizePanel() {
               </li>
             ))}
           </ul>
-          {(pattern.sizing || pattern.next) && (
-            <p>
-              {pattern.sizing} {pattern.next && <strong>Next time: {pattern.next}</strong>}
-            </p>
-          )}
         </>
       ) : (
         <p className="soft">

@@ -7,6 +7,7 @@ import type { GarmentView } from '@/core/views/pageViews';
 import { RecordsProvider } from '@/features/records/RecordsProvider';
 import { StageLine } from '@/ui/StageLine';
 import { EarlierNotes } from './EarlierNotes';
+import { NotesHere } from './NotesHere';
 import { GarmentHead } from './GarmentHead';
 import styles from './GarmentPage.module.css';
 import { goToStage } from './goToStage';
@@ -53,6 +54,7 @@ function Inside() {
       <StageLine stages={plan.stages} current={current} onGo={goToStage} />
       <Problems stage={current} />
       {current !== 'wear' && current !== 'sew' && <EarlierNotes />}
+      <NotesHere stage={current} />
       {stage}
     </div>
   );

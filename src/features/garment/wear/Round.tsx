@@ -6,6 +6,7 @@ import { tryPlaces } from '@/core/wear/places';
 import { useUnit } from '@/ui/unit';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
+import { OnTheShelf } from './OnTheShelf';
 import { Proposals } from './Proposals';
 import wear from './Wear.module.css';
 
@@ -29,7 +30,14 @@ export function Round({ id, fitting, newest }: { id: string; fitting: Fitting; n
     return [{ place, text: `${label}: ${[outcome, ...more].join(', ')}` }];
   });
   const moves = Object.entries(fitting.moves ?? {}).map(([move, how]) => `${move}: ${how}`);
-  const how = [fitting.held, fitting.over && `over ${fitting.over}`].filter(Boolean).join(', ');
+  const how = [
+    fitting.held,
+    fitting.over && `over ${fitting.over}`,
+    fitting.wears && `worn ${fitting.wears} times`,
+    fitting.washes && `washed ${fitting.washes} times`,
+  ]
+    .filter(Boolean)
+    .join(', ');
   return (
     <article className={wear.round} aria-label={`Tried on ${fitting.triedOn}`}>
       <div className={styles.between}>
@@ -58,6 +66,7 @@ export function Round({ id, fitting, newest }: { id: string; fitting: Fitting; n
         </p>
       )}
       {newest && <Proposals fittingId={id} fitting={fitting} />}
+      <OnTheShelf fitting={fitting} />
     </article>
   );
 }

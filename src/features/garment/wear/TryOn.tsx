@@ -14,6 +14,7 @@ import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { useGarmentDrawing } from '../page/useGarmentDrawing';
 import { PlaceAnswer } from './PlaceAnswer';
+import { Wear } from './Wear';
 import { useTryOnDraft, type TryOnDraft } from './useTryOnDraft';
 import wear from './Wear.module.css';
 
@@ -32,7 +33,10 @@ export function TryOn({ first }: { first: boolean }) {
     ...Object.fromEntries(findFaults(fittingSpec, draft).map(({ path, sentence }) => [path, sentence])),
   };
   const wrong = Object.values(faults)[0];
-  const says = Object.keys(draft.outcomes).length > 0 || (draft.note ?? '').trim() !== '';
+  const says =
+    Object.keys(draft.outcomes).length > 0 ||
+    draft.happened !== undefined ||
+    (draft.note ?? '').trim() !== '';
   const keep = () => {
     const said = Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== '')) as Fitting;
     set('Try-on', { [`fittings.${crypto.randomUUID()}`]: keptFitting(plan, kind, garment, said) });
@@ -161,6 +165,9 @@ function Worn({ tryOn, faults }: { tryOn: TryOnDraft; faults: Faults }) {
       </div>
       <Fold summary="What was done in it: sit, bend, reach, swim">
         <Moves tryOn={tryOn} />
+      </Fold>
+      <Fold summary="Worn and washed since it was done">
+        <Wear tryOn={tryOn} />
       </Fold>
     </>
   );

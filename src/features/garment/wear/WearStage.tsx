@@ -3,6 +3,7 @@ import { newestFirst } from '@/core/wear/rounds';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { Round } from './Round';
+import { StillFits } from './StillFits';
 import { TryOn } from './TryOn';
 
 /** How it came out, place by place: what to do about it in this one, and what next time. */
@@ -20,6 +21,7 @@ export function WearStage() {
           ))}
         </section>
       )}
+      <StillFits />
     </div>
   );
 }

@@ -1,0 +1,96 @@
+import { createLedger, getNumber } from '../explain/ledger';
+import type { Explained } from '../explain/explained';
+import type { Garment } from '../facts/garment';
+import type { Wearer } from '../facts/wearer';
+import type { GarmentKind } from '../fit/garmentKind';
+import { grownOn, workGrowth, type GrowthLine } from './growth';
+import { isAtMostMm } from '../units/tolerance';
+import { sizeAt, wornPlace, type WornPlan } from './wornAt';
+
+/** Whether one girth still takes its wearer on a day. */
+export interface ZoneStillFits {
+  readonly zone: string;
+  readonly label: string;
+  readonly line: GrowthLine;
+  /** The largest body it takes: of a close garment stretched to its limit, else as large as it is. */
+  readonly most: Explained;
+  readonly then: Explained;
+  readonly room: Explained;
+  readonly keeps: boolean;
+  /** The last day by the line, where it rises and the day lies within ten years. */
+  readonly until?: string;
+}
+
+export interface StillFits {
+  readonly zones: readonly ZoneStillFits[];
+  readonly numbers: Readonly<Record<string, Explained>>;
+}
+
+const MS_PER_DAY = 86_400_000;
+const FARTHEST_DAYS = 3650;
+
+/** Every girth that was measured on two days, the one that is outgrown first before the others. */
+export function stillFits(
+  plan: WornPlan,
+  kind: GarmentKind,
+  garment: Garment,
+  wearer: Pick<Wearer, 'measurements'>,
+  onDate: string,
+): StillFits {
+  const book = createLedger();
+  const zones = kind.zones.flatMap(({ id, label, axis, measure }): ZoneStillFits[] => {
+    const place = wornPlace(plan, kind, garment, id);
+    if (axis !== 'around' || place?.of !== 'zone') return [];
+    const readings = Object.values(wearer.measurements).flatMap(({ measuredOn, values }) => {
+      const mm = values[measure];
+      return mm === undefined ? [] : [{ on: measuredOn, mm }];
+    });
+    const line = workGrowth(book, `grown.${id}`, label.toLowerCase(), readings);
+    if (!line) return [];
+    const size = sizeAt(book, plan, place, garment);
+    const most = place.looser
+      ? book.work(`grown.${id}.most`, {
+          label: 'largest body it takes, as large as it is',
+          unit: 'mm',
+          mark: 'D',
+          formula: 'g',
+          terms: { g: size },
+        })
+      : book.work(`grown.${id}.most`, {
+          label: 'largest body it takes, stretched to its limit',
+          unit: 'mm',
+          mark: 'D',
+          formula: 'g * (1 + limit)',
+          terms: { g: size, limit: getNumber(plan.numbers, place.zone.limit) },
+        });
+    const then = grownOn(book, `grown.${id}.then`, `${label.toLowerCase()} on ${onDate}`, line, onDate);
+    const room = book.work(`grown.${id}.room`, {
+      label: 'room left',
+      unit: 'mm',
+      mark: 'D',
+      formula: 'most - then',
+      terms: { most, then },
+    });
+    const days = (most.value - line.at.value) / line.perDay.value;
+    const until =
+      line.perDay.value > 0 && days < FARTHEST_DAYS
+        ? new Date(Date.parse(line.from) + Math.floor(days) * MS_PER_DAY).toISOString().slice(0, 10)
+        : undefined;
+    return [
+      {
+        zone: id,
+        label,
+        line,
+        most,
+        then,
+        room,
+        keeps: isAtMostMm(then.value, most.value),
+        ...(until === undefined ? {} : { until }),
+      },
+    ];
+  });
+  return {
+    zones: zones.toSorted((a, b) => (a.until ?? '9').localeCompare(b.until ?? '9')),
+    numbers: book.numbers,
+  };
+}
