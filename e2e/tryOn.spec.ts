@@ -165,3 +165,28 @@ test('before a mirror, on a phone, by keyboard alone: a round in a few presses, 
   await expect(page.getByText('to be taken in')).toHaveCount(0);
   await saved(page);
 });
+
+test('bagged out after five wears: noted on the cloth, said where it is used next; and until when it fits', async ({
+  page,
+}) => {
+  await visit(page, '/garments/curtain?stage=wear');
+  await page.getByText('Worn and washed since it was done').click();
+  await type(page, /^Times worn/, '5');
+  await page.getByRole('button', { name: 'Add what it did' }).click();
+  await type(page, /^Where/, 'the elbows');
+  await pointer(page).pick('How it was held', 'basted');
+  await page.getByRole('button', { name: 'Keep this try-on' }).click();
+  const shelf = page.getByRole('region', { name: 'What the shelf has to know' });
+  await expect(shelf).toContainText('It bagged out at the elbows after 5 wears.');
+  const note = shelf.getByRole('button', { name: /^Note it on / }).first();
+  const cloth = ((await note.textContent()) ?? '').replace('Note it on ', '');
+  await note.click();
+  await expect(shelf).toContainText(`${cloth}: noted.`);
+  await saved(page);
+  await visit(page, '/garments/curtain?stage=stretch');
+  await page.getByText(/^Noted of /).click();
+  await expect(page.getByText(`${cloth}: Bagged out at the elbows after 5 wears`)).toBeVisible();
+  // A child who was measured more than once: each girth, and the one that is outgrown first as a line.
+  await visit(page, '/garments/overture?stage=wear');
+  await expect(page.getByRole('img', { name: /^Bust or chest: .* It takes / })).toBeVisible();
+});

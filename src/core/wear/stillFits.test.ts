@@ -59,7 +59,22 @@ describe('a garment and a child who grows', () => {
       ]),
     ),
   });
-  const fits = (perDay: number, on: string) => stillFits(plan, kind, facts.garment, grows(perDay), on);
+  const uncut = { ...facts.garment, cuts: {} };
+  const fits = (perDay: number, on: string) => stillFits(plan, kind, uncut, grows(perDay), on);
+
+  test('what was cut for the body of that day does not grow with it', () => {
+    const day = (back: number) => new Date(Date.parse(TODAY) - back * 86_400_000).toISOString().slice(0, 10);
+    const cut = (cutOn: string, garment = facts.garment) => {
+      const made = { ...garment, cuts: { front: { cutOn } } };
+      const { zones } = stillFits(plan, kind, made, grows(0.1), '2027-01-01');
+      return zones.find(({ zone }) => zone === 'hip')?.most.value;
+    };
+    // The plan is for a hip of 620; cut while it was 590 a tee that skims is 590, and 600 once that was measured.
+    expect(cut(day(50))).toBeCloseTo(590, 6);
+    expect(cut(day(0))).toBeCloseTo(600, 6);
+    // Before the first measurement it is taken for that one.
+    expect(cut(day(400))).toBeCloseTo(590, 6);
+  });
 
   test('a tee that skims takes a body as large as it is: 620 is reached from 600 at 0.1 a day in 200 days', () => {
     const found = fits(0.1, '2026-09-09');

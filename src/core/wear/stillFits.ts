@@ -1,11 +1,11 @@
-import { createLedger, getNumber } from '../explain/ledger';
+import { createLedger, getNumber, leaf, type Ledger } from '../explain/ledger';
 import type { Explained } from '../explain/explained';
 import type { Garment } from '../facts/garment';
 import type { Wearer } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
-import { grownOn, workGrowth, type GrowthLine } from './growth';
+import { grownOn, workGrowth, type GrowthLine, type Reading } from './growth';
 import { isAtMostMm } from '../units/tolerance';
-import { sizeAt, wornPlace, type WornPlan } from './wornAt';
+import { sizeAt, wornPlace, type WornPlace, type WornPlan } from './wornAt';
 
 /** Whether one girth still takes its wearer on a day. */
 export interface ZoneStillFits {
@@ -24,6 +24,38 @@ export interface ZoneStillFits {
 export interface StillFits {
   readonly zones: readonly ZoneStillFits[];
   readonly numbers: Readonly<Record<string, Explained>>;
+}
+
+/**
+ * How large it is: what is cut already was planned for the body of that day, and does not grow with the plan when its
+ * wearer is measured again. By outlines it is as large as they are.
+ */
+function asItWasCut(
+  book: Ledger,
+  plan: WornPlan,
+  place: Extract<WornPlace, { of: 'zone' }>,
+  garment: Garment,
+  readings: readonly Reading[],
+): Explained {
+  const size = sizeAt(book, plan, place, garment);
+  const { zone, body } = place.zone;
+  const cutOn = Object.values(garment.cuts)
+    .map((cut) => cut.cutOn)
+    .toSorted()[0];
+  if (cutOn === undefined || plan.pieces.girths[zone] !== undefined) return size;
+  const sorted = readings.toSorted((a, b) => a.on.localeCompare(b.on));
+  const then = sorted.findLast(({ on }) => on <= cutOn) ?? sorted[0];
+  const now = getNumber(plan.numbers, body);
+  if (!then || then.mm === now.value) return size;
+  const larger = size.value > now.value;
+  return book.work(`grown.${zone}.asCut`, {
+    label: `as large as it was cut on ${cutOn}`,
+    unit: 'mm',
+    mark: 'D',
+    note: 'Planned for the body of that day.',
+    formula: larger ? 'g + then - now' : 'g * then / now',
+    terms: { g: size, then: leaf(`measured on ${then.on}`, then.mm, 'mm', 'measured'), now },
+  });
 }
 
 const MS_PER_DAY = 86_400_000;
@@ -47,7 +79,7 @@ export function stillFits(
     });
     const line = workGrowth(book, `grown.${id}`, label.toLowerCase(), readings);
     if (!line) return [];
-    const size = sizeAt(book, plan, place, garment);
+    const size = asItWasCut(book, plan, place, garment, readings);
     const most = place.looser
       ? book.work(`grown.${id}.most`, {
           label: 'largest body it takes, as large as it is',
