@@ -3,7 +3,9 @@ import { testDatabase } from '../../tests/testDatabase';
 import { undoState } from './commands';
 import { openDatabase } from './database';
 import { migrateDatabase } from './migrate';
+import { findNotes } from './notes';
 import { findRecord } from './records';
+import { notes } from './schema';
 import { write } from '@/server/recordRoutes';
 
 test('garments of before version 2 become as they are now, once, with a copy set aside', () => {
@@ -39,6 +41,27 @@ test('garments of before version 2 become as they are now, once, with a copy set
     expect(migrateDatabase(path, new Date(0))).toBeUndefined();
     now.$client.close();
     before.$client.close();
+  } finally {
+    house.clear();
+  }
+});
+
+test('a household of version 2 gets its notes, once', () => {
+  const house = testDatabase();
+  const { db, path } = house;
+  try {
+    const facts = { ...newTee('Tee'), stepNotes: { shoulder: { text: 'The stay was too short.' } } };
+    write(db, { label: 'Make', ops: [{ op: 'create', kind: 'garment', id: 'tee', facts }] });
+    db.delete(notes).run();
+    db.$client.pragma('user_version = 2');
+    db.$client.close();
+    migrateDatabase(path, new Date('2026-06-01T10:00:00Z'));
+    const now = openDatabase(path);
+    expect(findNotes(now, { match: '"stay"*', limit: 5, plain: true }).map(({ text }) => text)).toEqual([
+      'The stay was too short.',
+    ]);
+    now.$client.close();
+    expect(migrateDatabase(path, new Date(0))).toBeUndefined();
   } finally {
     house.clear();
   }
