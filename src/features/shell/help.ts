@@ -21,6 +21,7 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
         'Work along the tape from Measure to Wear. No stage is locked; a crossed stop wants attention.',
         'No pattern? At Measure its pieces can be drafted for this body and this cloth. Drag their points, or type what you choose.',
         'Every number with dots under it opens to how it was worked out.',
+        'At Wear, tap the drawing where it pulls, stands or is right. What you pinch is worked out at once; what you take goes into the sewing order, or becomes what is usual for the next one.',
         'Worn extension is how far the cloth is really stretched on the body: 20 % smaller than the body asks the cloth for 25 %.',
       ],
     },
@@ -77,6 +78,16 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
     help: {
       title: 'Sums',
       lines: ['Single calculations without a garment. Each can hand its answer to one.'],
+    },
+  },
+  {
+    path: /^\/log/,
+    help: {
+      title: 'Log',
+      lines: [
+        'Everything that was written down: at try-ons, at steps, of cloths, patterns, machines. Type the beginnings of words, or put quotes round what stands together.',
+        'Each entry leads to the thing it is about. What is shown can be printed, or saved as a table or as text.',
+      ],
     },
   },
   {
