@@ -15,6 +15,7 @@ import { MM_PER_INCH } from '@/core/units/constants';
 import { formatLength } from '@/core/units/formatLength';
 import { useUnit } from '@/ui/unit';
 import styles from './ScreenGauge.module.css';
+import { keepOnDevice, readOnDevice } from '@/ui/onDevice';
 
 const KEEP = 'idle-stretch-screen-gauge';
 /** Nominal pixels for each mm before the card says otherwise. */
@@ -27,12 +28,8 @@ const display = (): Display => ({
 });
 
 function kept(): Calibration | undefined {
-  try {
-    const found = JSON.parse(localStorage.getItem(KEEP) ?? 'null') as Calibration | null;
-    return found && typeof found.pxPerMm === 'number' ? found : undefined;
-  } catch {
-    return undefined;
-  }
+  const found = readOnDevice(KEEP) as Calibration | undefined;
+  return found && typeof found.pxPerMm === 'number' ? found : undefined;
 }
 
 /** How often the display is looked at: a window dragged to another one says nothing, ms. */
@@ -65,7 +62,7 @@ export function ScreenGauge({ onRead }: { onRead: (mm: number) => void }) {
   const set = () => {
     const made = calibrate(cardPx, display());
     if (!made) return;
-    localStorage.setItem(KEEP, JSON.stringify(made));
+    keepOnDevice(KEEP, made);
     setCalibration(made);
   };
   if (!calibration || fault) {

@@ -5,6 +5,7 @@ const SECOND_MS = 1000;
 const MINUTE_MS = 60_000;
 /** A pause this long is no sewing: the lid was closed. */
 const MAX_TICK_MS = 90_000;
+import { keepOnDevice, readOnDevice } from '@/ui/onDevice';
 
 interface Kept {
   readonly step: string;
@@ -14,25 +15,12 @@ interface Kept {
 const keyOf = (garmentId: string) => `clock-${garmentId}`;
 
 function read(garmentId: string): Kept | undefined {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(keyOf(garmentId)) ?? 'null');
-    return kept && typeof kept === 'object' && 'step' in kept && 'spentMs' in kept
-      ? (kept as Kept)
-      : undefined;
-  } catch {
-    return undefined;
-  }
+  const kept = readOnDevice(keyOf(garmentId));
+  return kept && typeof kept === 'object' && 'step' in kept && 'spentMs' in kept ? (kept as Kept) : undefined;
 }
 
 /** Where a browser keeps nothing the clock simply starts anew. */
-function write(garmentId: string, kept: Kept | undefined): void {
-  try {
-    if (kept) localStorage.setItem(keyOf(garmentId), JSON.stringify(kept));
-    else localStorage.removeItem(keyOf(garmentId));
-  } catch {
-    return;
-  }
-}
+const write = (garmentId: string, kept: Kept | undefined): void => keepOnDevice(keyOf(garmentId), kept);
 
 /** The clock of the step on the screen. It runs while the page is seen, and outlives a crash. */
 export function useStepClock(garmentId: string, step: string | undefined) {

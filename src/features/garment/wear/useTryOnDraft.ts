@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import type { Fitting } from '@/core/facts/fitting';
+import { keepOnDevice, readOnDevice } from '@/ui/onDevice';
 
 /** A round that is being written, and how it is changed. */
 export interface TryOnDraft {
@@ -19,11 +20,11 @@ export function useTryOnDraft(garmentId: string, today: string): TryOnDraft {
     change: (changes) => {
       const next = tidy({ ...draft, ...changes });
       setDraft(next);
-      localStorage.setItem(key, JSON.stringify(next));
+      keepOnDevice(key, next);
     },
     clear: () => {
       setDraft({ triedOn: today, outcomes: {} });
-      localStorage.removeItem(key);
+      keepOnDevice(key, undefined);
     },
   };
 }
@@ -33,10 +34,6 @@ const tidy = (draft: Fitting): Fitting =>
   Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== undefined)) as Fitting;
 
 function kept(key: string): Partial<Fitting> {
-  try {
-    const found = JSON.parse(localStorage.getItem(key) ?? 'null') as Partial<Fitting> | null;
-    return typeof found === 'object' && found !== null ? found : {};
-  } catch {
-    return {};
-  }
+  const found = readOnDevice(key);
+  return typeof found === 'object' ? (found as Partial<Fitting>) : {};
 }
