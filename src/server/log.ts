@@ -135,9 +135,12 @@ const csvOf = (found: readonly FoundNote[]): string =>
   )}\r\n`;
 
 function markdownOf(found: readonly FoundNote[]): string {
-  const lines = found.map(({ at, what, name, label, text }) => {
-    const plain = text.replace(/[\\`*_{}[\]<>#|~]/g, '\\$&').replace(/\s*\n\s*/g, ' ');
-    return `- ${at}, ${name.replace(/[\\`*_{}[\]<>#|~]/g, '\\$&')}, ${label.toLowerCase()} (${what}): ${plain}`;
-  });
+  const lines = found.map(
+    ({ at, what, name, label, text }) =>
+      `- ${at}, ${asWritten(name)}, ${label.toLowerCase()} (${what}): ${asWritten(text).replace(/\s*\n\s*/g, ' ')}`,
+  );
   return `# Log\n\n${lines.join('\n')}\n`;
 }
+
+/** Signs that stand for something in Markdown, as themselves. */
+const asWritten = (text: string): string => text.replace(/[\\`*_{}[\]<>#|~]/g, '\\$&');

@@ -45,6 +45,9 @@ export const answers: Readonly<Record<Outcome, Answer>> = {
   'stands or gapes': { shift: 0.6, sd: 0.6 },
 };
 
+/** Whether it was as it should be. */
+export const isRight = (outcome: Outcome): boolean => answers[outcome].shift === 0;
+
 /** What is pinched says the value itself (D). */
 export const PINCHED: Answer = { shift: 0, sd: 0.25 };
 

@@ -1,5 +1,5 @@
-import type { Outcome } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
+import { isRight } from '../learn/scales';
 import { troubles } from '../machines/troubles';
 import { newestFirst } from '../wear/rounds';
 
@@ -30,7 +30,6 @@ export interface LogFigures {
   readonly cloths: readonly Figure[];
 }
 
-const GOOD: readonly Outcome[] = ['right', 'lies flat'];
 const MOST = 5;
 
 /** Counts what garments came to: outcomes, troubles, minutes, cloth. */
@@ -45,11 +44,11 @@ export function figuresOf(garments: readonly Counted[]): LogFigures {
     const answers = Object.entries(last?.outcomes ?? {});
     if (answers.length > 0) {
       tried += 1;
-      if (answers.every(([, outcome]) => GOOD.includes(outcome))) right += 1;
+      if (answers.every(([, outcome]) => isRight(outcome))) right += 1;
     }
     for (const { outcomes } of Object.values(fittings))
       for (const [place, outcome] of Object.entries(outcomes))
-        if (!GOOD.includes(outcome)) add(off, `${words(place)} ${outcome}`, 1);
+        if (!isRight(outcome)) add(off, `${words(place)} ${outcome}`, 1);
     for (const { symptom } of Object.values(went))
       add(wrong, troubles.find(({ id }) => id === symptom)?.label ?? symptom, 1);
     for (const [step, { minutes }] of Object.entries(sewn)) if (minutes) add(steps, words(step), minutes);

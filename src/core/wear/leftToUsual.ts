@@ -1,8 +1,7 @@
-import { edgePlace, type Outcome } from '../facts/fitting';
+import { edgePlace } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import { usualAt, usualKey, type Wearer } from '../facts/wearer';
-
-const GOOD: readonly Outcome[] = ['right', 'lies flat'];
+import { isRight } from '../learn/scales';
 
 /**
  * The choices of a garment that one made like it leaves to its wearer’s usual: where a try-on said otherwise than right
@@ -15,7 +14,7 @@ export function leftToUsual(
   const off = (place: string) =>
     Object.values(fittings).some(({ outcomes }) => {
       const outcome = outcomes[place];
-      return outcome !== undefined && !GOOD.includes(outcome);
+      return outcome !== undefined && !isRight(outcome);
     });
   const zones = Object.keys(fit).filter((zone) => off(zone) && usualAt(wearer, { kind, style }, zone));
   const strips = Object.keys(edges).filter(

@@ -6,7 +6,7 @@ import type { Mend, MendId } from '../facts/mend';
 import { closenessKey, usualKey, type Usual, type UsualLength } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
 import type { LearnedAt } from '../learn/learned';
-import { answers } from '../learn/scales';
+import { isRight } from '../learn/scales';
 import { seamToTake } from '../sewing/assembly/recipes';
 import { isAtMostMm } from '../units/tolerance';
 import { tryPlaces, type TryPlace } from './places';
@@ -67,7 +67,7 @@ export function proposalsOf(
         place,
         outcome,
         ...(tried ? { tried } : {}),
-        now: tried ? inThisOne(book, plan, kind, garment, place, tried) : [],
+        now: tried ? inThisOne(book, kind, garment, place, tried) : [],
         ...(next ? { next } : {}),
       },
     ];
@@ -90,7 +90,6 @@ export const answerAt = (
 
 function inThisOne(
   book: Ledger,
-  plan: WornPlan,
   kind: GarmentKind,
   garment: Garment,
   place: TryPlace,
@@ -233,7 +232,7 @@ function nextTime(
 ): NextProposal | undefined {
   if (!worn) return undefined;
   const changes = (a: string, b: string) =>
-    answers[outcome].shift !== 0 || Math.abs(get(a).value - get(b).value) >= LEAST_MM;
+    !isRight(outcome) || Math.abs(get(a).value - get(b).value) >= LEAST_MM;
   const get = (name: string) => getNumber(numbers, name);
   const { kind, style } = garment;
   if (worn.of === 'zone') {

@@ -1,7 +1,7 @@
 import type { Explained } from '../explain/explained';
 import { getNumber, leaf, type Ledger } from '../explain/ledger';
 import type { Outcome } from '../facts/fitting';
-import { answers, likingScales, within } from '../learn/scales';
+import { answers, isRight, likingScales, within } from '../learn/scales';
 import { isAtLeastMm, isAtMostMm, isAtMostShare } from '../units/tolerance';
 import { placeId, sizeAt, wornAt, type AsSewn, type WornPlace, type WornPlan } from './wornAt';
 
@@ -47,7 +47,7 @@ export function pinchFault(
   if (-pinchedMm > wasMm * LEAST_LEFT) return 'That is half of it or more: measure again what it wants.';
   if (outcome === undefined) return 'Say first how it sat there.';
   const { shift } = answers[outcome];
-  if (shift === 0 && Math.abs(pinchedMm) >= LEAST_PINCH_MM)
+  if (isRight(outcome) && Math.abs(pinchedMm) >= LEAST_PINCH_MM)
     return 'It is said to be right, and yet an amount is given: say how it sat, or leave the amount empty.';
   if (shift < 0 && pinchedMm > 0)
     return 'Too tight, and yet something was pinched out: say what it wants more as an amount under zero.';
@@ -72,7 +72,7 @@ export function planTried(
   { outcome, pinchedMm, measuredMm }: Answer,
 ): TriedPlan | undefined {
   const { shift } = answers[outcome];
-  if (!pinchedMm && shift === 0) return undefined;
+  if (!pinchedMm && isRight(outcome)) return undefined;
   const was = sizeAt(book, plan, place, garment, measuredMm);
   const id = placeId(place);
   const becomes = pinchedMm

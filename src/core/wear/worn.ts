@@ -1,4 +1,5 @@
 import type { Fitting } from '../facts/fitting';
+import { capital } from '../units/words';
 
 /** What wear and wash did, as sentences: "bagged out at the knees after 5 wears and 2 washes". */
 export function wornWords({
@@ -34,7 +35,7 @@ export const noteWith = (
   words: string,
   most: number,
 ): string | undefined => {
-  const line = `${words[0]?.toUpperCase() ?? ''}${words.slice(1)} (${garment}).`;
+  const line = `${capital(words)} (${garment}).`;
   if (notes?.includes(line)) return undefined;
   const next = notes?.trim() ? `${notes.trim()}\n${line}` : line;
   return next.length <= most ? next : undefined;

@@ -30,13 +30,22 @@ export function LogPage({ first, asked: given, figures, choices }: Props) {
   const { asked, page, change, more, file } = useLog(first, given);
   const { entries, sentence } = page;
   const narrowed = Object.keys(asked).some((name) => name !== 'q' && name !== 'what');
-  const pick = (name: keyof Props['choices'], label: string) => (
+  const pick = (name: string, label: string, options: readonly Choice[]) => (
     <PickField
       label={label}
       value={asked[name] ?? ''}
-      options={choices[name]}
+      options={options}
       empty="any"
       onChange={(id) => change(name, id)}
+    />
+  );
+  const day = (name: string, label: string) => (
+    <DraftBox
+      label={label}
+      type="date"
+      value={asked[name] ?? ''}
+      trouble={undefined}
+      onType={(on) => change(name, on)}
     />
   );
   return (
@@ -59,31 +68,13 @@ export function LogPage({ first, asked: given, figures, choices }: Props) {
           />
           <Fold summary="Only of a wearer, a cloth, a pattern, a machine, a time" open={narrowed}>
             <div className={styles.fields}>
-              {pick('wearer', 'Wearer')}
-              {pick('cloth', 'Cloth')}
-              <PickField
-                label="Kind of garment"
-                value={asked.kind ?? ''}
-                options={KINDS}
-                empty="any"
-                onChange={(id) => change('kind', id)}
-              />
-              {pick('pattern', 'Pattern')}
-              {pick('machine', 'Machine')}
-              <DraftBox
-                label="From"
-                type="date"
-                value={asked.from ?? ''}
-                trouble={undefined}
-                onType={(day) => change('from', day)}
-              />
-              <DraftBox
-                label="To"
-                type="date"
-                value={asked.to ?? ''}
-                trouble={undefined}
-                onType={(day) => change('to', day)}
-              />
+              {pick('wearer', 'Wearer', choices.wearer)}
+              {pick('cloth', 'Cloth', choices.cloth)}
+              {pick('kind', 'Kind of garment', KINDS)}
+              {pick('pattern', 'Pattern', choices.pattern)}
+              {pick('machine', 'Machine', choices.machine)}
+              {day('from', 'From')}
+              {day('to', 'To')}
             </div>
           </Fold>
         </div>

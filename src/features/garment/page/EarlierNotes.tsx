@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { isRight } from '@/core/learn/scales';
 import { useGarment } from './useGarment';
 
 /** What came out of earlier garments for this wearer or out of this cloth: the nearest, and the others on asking. */
@@ -50,7 +51,7 @@ function Note({ one, heading = false }: { one: Earlier; heading?: boolean }) {
   const { facts } = useGarment();
   const { fitting } = one;
   const off = Object.entries(fitting.outcomes).flatMap(([zone, outcome]) =>
-    outcome !== 'right' && outcome !== 'lies flat' ? [`${zone} ${outcome}`] : [],
+    isRight(outcome) ? [] : [`${zone} ${outcome}`],
   );
   const why = [
     one.sameWearer ? facts.wearer?.name : undefined,

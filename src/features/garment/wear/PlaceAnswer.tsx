@@ -1,9 +1,11 @@
 'use client';
 import Button from '@mui/material/Button';
+import { createLedger } from '@/core/explain/ledger';
 import { fittingSpec, type Fitting, type Outcome } from '@/core/facts/fitting';
-import { answers } from '@/core/learn/scales';
+import { answers, isRight } from '@/core/learn/scales';
 import type { TryPlace } from '@/core/wear/places';
-import { proposalsOf } from '@/core/wear/proposals';
+import { answerAt } from '@/core/wear/proposals';
+import { planTried } from '@/core/wear/tried';
 import { triedWords } from '@/core/wear/words';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
@@ -32,13 +34,11 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
   const answer = (next: Outcome | undefined) =>
     change({
       outcomes: withAt(draft.outcomes, id, next) ?? {},
-      ...(next === undefined || answers[next].shift === 0
-        ? { pinched: withAt(draft.pinched, id, undefined) }
-        : {}),
+      ...(next === undefined || isRight(next) ? { pinched: withAt(draft.pinched, id, undefined) } : {}),
     });
   const tight = outcome !== undefined && answers[outcome].shift < 0;
   const round = place.worn?.of === 'zone' && place.worn.zone.axis === 'around' ? ', all round' : '';
-  const off = outcome !== undefined && answers[outcome].shift !== 0;
+  const off = outcome !== undefined && !isRight(outcome);
   return (
     <section className={styles.stack} aria-label={label}>
       <div className={styles.between}>
@@ -78,7 +78,7 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
           />
         </div>
       )}
-      {outcome && !fault && <Comes place={place} draft={draft} />}
+      {outcome && !fault && <Comes place={place} draft={draft} outcome={outcome} />}
       {off && place.worn && (
         <div className={styles.fields}>
           <LengthField
@@ -105,13 +105,14 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
 }
 
 /** What it comes to, before anything is unpicked. */
-function Comes({ place, draft }: { place: TryPlace; draft: Fitting }) {
-  const { plan, kind, garment } = useGarment();
-  const proposals = proposalsOf(plan, kind, garment, draft);
-  const tried = proposals.places.find((one) => one.place.id === place.id)?.tried;
-  if (!tried || !place.worn) return null;
+function Comes({ place, draft, outcome }: { place: TryPlace; draft: Fitting; outcome: Outcome }) {
+  const { plan, garment } = useGarment();
+  if (!place.worn) return null;
+  const book = createLedger();
+  const tried = planTried(book, plan, place.worn, garment, answerAt(draft, place.id, outcome));
+  if (!tried) return null;
   return (
-    <NumbersProvider numbers={{ ...plan.numbers, ...proposals.numbers }}>
+    <NumbersProvider numbers={{ ...plan.numbers, ...book.numbers }}>
       {triedWords(tried, place.worn).map((phrase, nth) => (
         <p key={nth}>
           <PhraseText phrase={phrase} />
