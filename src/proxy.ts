@@ -1,34 +1,10 @@
 import { NextResponse, type NextRequest } from 'next/server';
-
-/** Hosts that may be asked for: this machine's own names, and what `IDLE_STRETCH_HOSTS` adds (comma-separated). */
-const OWN_HOSTS = ['127.0.0.1', 'localhost', '[::1]'];
+import { doorRefusal } from '@/server/door';
 
 /** Checks Host and Origin, and gives every page a strict content security policy with a nonce of its own. */
 export function proxy(request: NextRequest): NextResponse {
-  const host = request.headers.get('host') ?? '';
-  const allowed = [
-    ...OWN_HOSTS,
-    ...(process.env.IDLE_STRETCH_HOSTS ?? '').split(',').filter((name) => name !== ''),
-  ];
-  if (!allowed.includes(host.replace(/:\d+$/, ''))) {
-    return NextResponse.json(
-      { code: 'host', sentence: 'This address is not served: open the one that was printed at the start.' },
-      { status: 421 },
-    );
-  }
-  const origin = request.headers.get('origin');
-  if (request.method !== 'GET' && request.method !== 'HEAD' && origin !== null && hostOf(origin) !== host) {
-    return NextResponse.json(
-      { code: 'origin', sentence: 'Another site may not change anything here.' },
-      { status: 403 },
-    );
-  }
-  if (request.headers.has('next-action')) {
-    return NextResponse.json(
-      { code: 'action', sentence: 'Nothing here is done that way: use the page itself.' },
-      { status: 400 },
-    );
-  }
+  const refused = doorRefusal(request);
+  if (refused) return refused;
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');
   const policy = [
     "default-src 'self'",
@@ -54,12 +30,7 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-function hostOf(origin: string): string | undefined {
-  try {
-    return new URL(origin).host;
-  } catch {
-    return undefined;
-  }
-}
-
-export const config = { matcher: ['/((?!_next/static|favicon.ico|icon.svg).*)'] };
+/** All but what is the same for everybody, and the large uploads: see `doorRefusal`. */
+export const config = {
+  matcher: ['/((?!_next/static|favicon.ico|icon.svg|api/photos|api/household/incoming).*)'],
+};

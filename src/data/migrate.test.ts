@@ -4,6 +4,7 @@ import { undoState } from './commands';
 import { openDatabase } from './database';
 import { migrateDatabase } from './migrate';
 import { findNotes } from './notes';
+import { findPhoto } from './photos';
 import { findRecord } from './records';
 import { notes } from './schema';
 import { write } from '@/server/recordRoutes';
@@ -62,6 +63,35 @@ test('a household of version 2 gets its notes, once', () => {
     ]);
     now.$client.close();
     expect(migrateDatabase(path, new Date(0))).toBeUndefined();
+  } finally {
+    house.clear();
+  }
+});
+
+test('a photo of a cloth stays through the table being made anew for those of garments', () => {
+  const house = testDatabase();
+  const { db, path } = house;
+  try {
+    db.$client.exec(`
+      DROP TABLE photos;
+      CREATE TABLE photos (id text PRIMARY KEY NOT NULL, cloth_id text NOT NULL REFERENCES cloths(id),
+        type text NOT NULL, bytes blob NOT NULL, created_at text NOT NULL);
+      INSERT INTO cloths (id, revision, facts, created_at, updated_at) VALUES ('loon', 1, '{"name":"Loon"}', '', '');
+      INSERT INTO photos VALUES ('p', 'loon', 'image/png', x'89504e47', '2026-01-01');
+      DELETE FROM __drizzle_migrations WHERE id = (SELECT max(id) FROM __drizzle_migrations);
+    `);
+    db.$client.close();
+    migrateDatabase(path, new Date('2026-06-01T10:00:00Z'));
+    const now = openDatabase(path);
+    expect(findPhoto(now, 'p')).toMatchObject({
+      kind: 'cloth',
+      recordId: 'loon',
+      type: 'image/png',
+      bytes: Buffer.from('89504e47', 'hex'),
+      small: null,
+      createdAt: '2026-01-01',
+    });
+    now.$client.close();
   } finally {
     house.clear();
   }

@@ -66,6 +66,16 @@ export const listRecords = <K extends RecordKind>(
     .all()
     .map((row) => toStored(kind, row));
 
+/** Every record of a kind that is here. */
+export const listAll = <K extends RecordKind>(db: Querier, kind: K): readonly Stored<K>[] =>
+  db
+    .select(stored(tables[kind]))
+    .from(tables[kind])
+    .where(isNull(tables[kind].removedAt))
+    .orderBy(asc(tables[kind].id))
+    .all()
+    .map((row) => toStored(kind, row));
+
 /** The same page by id and name alone, where nothing more is wanted: facts are large. */
 export const listNames = (
   db: Querier,

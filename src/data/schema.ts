@@ -8,6 +8,7 @@ import {
   text,
   type AnySQLiteColumn,
 } from 'drizzle-orm/sqlite-core';
+import type { PhotographedKind } from '@/core/facts/photos';
 import type { RecordKind } from '@/core/facts/records';
 import type { NoteKind } from '@/core/log/notes';
 
@@ -57,16 +58,23 @@ export const machineSets = sqliteTable('machine_sets', recordColumns(), (table) 
   index('machine_sets_name').on(table.name),
 ]);
 
-/** Photos of cloths, outside the undo: deleting one is asked first and is for good. */
-export const photos = sqliteTable('photos', {
-  id: text('id').primaryKey(),
-  clothId: text('cloth_id')
-    .notNull()
-    .references((): AnySQLiteColumn => cloths.id),
-  type: text('type').notNull(),
-  bytes: blob('bytes', { mode: 'buffer' }).notNull(),
-  createdAt: text('created_at').notNull(),
-});
+/** Photos of cloths and of rounds of trying on, outside the undo: deleting one is asked first and is for good. */
+export const photos = sqliteTable(
+  'photos',
+  {
+    id: text('id').primaryKey(),
+    kind: text('kind').$type<PhotographedKind>().notNull(),
+    recordId: text('record_id').notNull(),
+    type: text('type').notNull(),
+    bytes: blob('bytes', { mode: 'buffer' }).notNull(),
+    /** A small JPEG for lists; none of what was kept before there were any. */
+    small: blob('small', { mode: 'buffer' }),
+    createdAt: text('created_at').notNull(),
+    /** The copy it is being brought back from: not here until that is done. */
+    incoming: text('incoming'),
+  },
+  (table) => [index('photos_record').on(table.kind, table.recordId)],
+);
 
 export const garments = sqliteTable(
   'garments',

@@ -2,6 +2,8 @@ import 'server-only';
 import type Joi from 'joi';
 import type { Fault } from '@/core/facts/faults';
 import { isUsablePath } from '@/core/facts/change';
+import { formatBytes } from '@/core/units/bytes';
+import { doorRefusal } from './door';
 import { joiFaults } from './joiSpec';
 
 /** Largest body of an ordinary write, bytes. */
@@ -46,7 +48,7 @@ export async function readBytes(request: Request, maxBytes: number): Promise<Bod
     response: refusal(
       413,
       'too-large',
-      `That is more than ${Math.round(maxBytes / 1000)} kB: send something smaller.`,
+      `That is more than ${formatBytes(maxBytes)}: send something smaller.`,
     ),
   });
   if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLarge();
@@ -103,3 +105,9 @@ export async function answer(handler: () => Promise<Response> | Response): Promi
     return refusal(503, 'fault', 'That could not be done and nothing was changed: try again.');
   }
 }
+
+/** The same for a route that the proxy leaves alone: what the door refuses is refused here. */
+export const answerAtDoor = async (
+  request: Request,
+  handler: () => Promise<Response> | Response,
+): Promise<Response> => doorRefusal(request) ?? answer(handler);

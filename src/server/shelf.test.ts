@@ -8,7 +8,6 @@ import { household } from '@/demo/household';
 import { testDatabase } from '../../tests/testDatabase';
 import { clothBecomings, garmentCloths } from './becoming';
 import { exportGarment, importGarmentFile } from './garmentFiles';
-import { deletePhoto, keepPhoto, showPhoto } from './photos';
 import { changeRecord, removeRecord, write } from './recordRoutes';
 import { today } from './views';
 
@@ -129,30 +128,6 @@ describe('what a cloth can become, over the wire', () => {
   test('a cloth or garment that is gone says so', async () => {
     expect((await answer(clothBecomings(db, 'nobody', null))).status).toBe(404);
     expect((await answer(garmentCloths(db, 'nobody'))).status).toBe(404);
-  });
-});
-
-describe('photos', () => {
-  const png = Uint8Array.from([0x89, 0x50, 0x4e, 0x47, 1, 2, 3]);
-  test('are kept, shown as what they are, and deleted for good', async () => {
-    const kept = await answer(keepPhoto(db, 'loon-swim', request(png)));
-    expect(kept.status).toBe(201);
-    const id = String(kept.body.id);
-    const shown = showPhoto(db, id);
-    expect([shown.headers.get('content-type'), new Uint8Array(await shown.arrayBuffer())]).toEqual([
-      'image/png',
-      png,
-    ]);
-    deletePhoto(db, id);
-    expect(showPhoto(db, id).status).toBe(404);
-  });
-  test('what is no picture, too large, or of no cloth, is refused with a sentence', async () => {
-    const script = new TextEncoder().encode('<script>alert(1)</script>');
-    expect(await answer(keepPhoto(db, 'loon-swim', request(script)))).toMatchObject({ status: 422 });
-    expect(await answer(keepPhoto(db, 'loon-swim', request(new Uint8Array(2_100_000))))).toMatchObject({
-      status: 413,
-    });
-    expect(await answer(keepPhoto(db, 'nobody', request(png)))).toMatchObject({ status: 404 });
   });
 });
 

@@ -28,6 +28,11 @@ export const wearIds = ['bagged out', 'shrank', 'grew', 'faded', 'pilled', 'popp
 export const likingScaleIds = ['share', 'looser', 'curve', 'under-body', 'under-edge'] as const;
 export type LikingScaleId = (typeof likingScaleIds)[number];
 
+/** What a photo of a round shows: the same view of two rounds is laid side by side. */
+export const photoViewIds = ['front', 'back', 'left side', 'right side', 'close up'] as const;
+const photoViewSpec = choice('What it shows', photoViewIds);
+export type PhotoView = FactsOf<typeof photoViewSpec>;
+
 /** How a place was worn on that day, frozen: what is learned rests on it, whatever the plan says later. */
 const wornAtSpec = record('As it was worn', {
   scale: choice('Told as', likingScaleIds),
@@ -59,6 +64,7 @@ export const fittingSpec = record('Try-on', {
   happened: optional(map('What wear did', happenedSpec, 20)),
   measured: optional(map('Measured after it', lengthMm('As it measures now', 20, 2500), 40)),
   worn: optional(map('As it was worn', wornAtSpec, 40)),
+  photos: optional(map('Photos', photoViewSpec, 12)),
   refused: optional(map('Proposals that were refused', flag('Refused'), 40)),
 });
 export type Fitting = FactsOf<typeof fittingSpec>;

@@ -2,7 +2,7 @@ import { clothSpec, type Cloth } from '../facts/cloth';
 import { elasticSpec } from '../facts/elastic';
 import { findFaults, type Fault } from '../facts/faults';
 import { findingSpec } from '../facts/finding';
-import { garmentSpec } from '../facts/garment';
+import { garmentSpec, type Garment } from '../facts/garment';
 import { machineSetSpec, machineSpec } from '../facts/machine';
 import { ownKindSpec } from '../facts/ownKind';
 import { patternSpec } from '../facts/pattern';
@@ -111,6 +111,7 @@ export function writeGarmentFile(
     format: 'idle-stretch-garment',
     version: '2',
     ...own,
+    garment: withoutPhotos(facts.garment),
     ...(wearer && !withMeasurements ? { wearer: withoutBody(wearer) } : {}),
   };
 }
@@ -119,6 +120,14 @@ export function writeGarmentFile(
 function withoutBody({ fits: _fits, ...wearer }: Wearer): Wearer {
   return { ...wearer, measurements: {} };
 }
+
+/** The garment without the photos of its rounds: they are not in the file, and are nobody else's. */
+const withoutPhotos = (garment: Garment): Garment => ({
+  ...garment,
+  fittings: Object.fromEntries(
+    Object.entries(garment.fittings).map(([id, { photos: _photos, ...fitting }]) => [id, fitting]),
+  ),
+});
 
 const refused = (sentence: string): ReadGarmentFile => ({
   ok: false,

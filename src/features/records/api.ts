@@ -1,4 +1,5 @@
 import type { Fault } from '@/core/facts/faults';
+import type { PhotographedKind } from '@/core/facts/photos';
 import type { FactsByKind, RecordKind, StoredRecord } from '@/core/facts/records';
 import type { Batch, Later, Send, SendResult } from './recordWriter';
 
@@ -11,6 +12,12 @@ export class RequestRefused extends Error {
   ) {
     super(sentence);
   }
+}
+
+/** What a photo is of. */
+export interface Photographed {
+  readonly kind: PhotographedKind;
+  readonly id: string;
 }
 
 interface Written {
@@ -138,8 +145,8 @@ export const setFacts = async <K extends RecordKind>(
   return (written.records[0] ?? record) as StoredRecord<K>;
 };
 
-export const sendPhoto = (clothId: string, picture: Blob): Promise<{ id: string }> =>
-  request<{ id: string }>('POST', `/api/photos/${clothId}`, picture);
+export const sendPhoto = (of: Photographed, picture: Blob): Promise<{ id: string }> =>
+  request<{ id: string }>('POST', `/api/photos?kind=${of.kind}&of=${of.id}`, picture);
 
 export const undoCommand = (commandId: number): Promise<Written> =>
   writeOnce<Written>('POST', '/api/undo', { commandId });

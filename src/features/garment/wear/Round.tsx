@@ -8,6 +8,7 @@ import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { OnTheShelf } from './OnTheShelf';
 import { Proposals } from './Proposals';
+import { RoundPhotos } from './RoundPhotos';
 import wear from './Wear.module.css';
 
 /** One round of trying on as it was kept; of the newest also what follows from it. */
@@ -65,6 +66,13 @@ export function Round({ id, fitting, newest }: { id: string; fitting: Fitting; n
           <strong>Next time: {fitting.next}</strong>
         </p>
       )}
+      <RoundPhotos
+        photos={fitting.photos}
+        of={`the try-on of ${fitting.triedOn}`}
+        onAdd={(photo, view) => set('Add a photo', { [`fittings.${id}.photos.${photo}`]: view })}
+        onView={(photo, view) => set('What a photo shows', { [`fittings.${id}.photos.${photo}`]: view })}
+        onDeleted={(photo) => set('Photo deleted', { [`fittings.${id}.photos.${photo}`]: null })}
+      />
       {newest && <Proposals fittingId={id} fitting={fitting} />}
       <OnTheShelf fitting={fitting} />
     </article>

@@ -2,7 +2,7 @@
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { findFaults } from '@/core/facts/faults';
-import { fittingSpec, moveIds, type Fitting } from '@/core/facts/fitting';
+import { fittingSpec, moveIds, type Fitting, type PhotoView } from '@/core/facts/fitting';
 import { fittingFaults, keptFitting } from '@/core/wear/keptFitting';
 import { tryPlaces } from '@/core/wear/places';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -14,6 +14,7 @@ import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { useGarmentDrawing } from '../page/useGarmentDrawing';
 import { PlaceAnswer } from './PlaceAnswer';
+import { RoundPhotos } from './RoundPhotos';
 import { Wear } from './Wear';
 import { useTryOnDraft, type TryOnDraft } from './useTryOnDraft';
 import wear from './Wear.module.css';
@@ -36,6 +37,7 @@ export function TryOn({ first }: { first: boolean }) {
   const says =
     Object.keys(draft.outcomes).length > 0 ||
     draft.happened !== undefined ||
+    draft.photos !== undefined ||
     (draft.note ?? '').trim() !== '';
   const keep = () => {
     const said = Object.fromEntries(Object.entries(draft).filter(([, value]) => value !== '')) as Fitting;
@@ -67,6 +69,7 @@ export function TryOn({ first }: { first: boolean }) {
         help="Shown again when the next one for this wearer, or out of this cloth, is planned."
         onType={(next) => change({ next })}
       />
+      <DraftPhotos tryOn={tryOn} />
       <div className={styles.actions}>
         <Button
           variant="contained"
@@ -78,10 +81,27 @@ export function TryOn({ first }: { first: boolean }) {
           Keep this try-on
         </Button>
         <span id="keep-try-on" className={wrong && says ? 'trouble small' : 'soft small'}>
-          {says ? wrong : 'Tap a place and say how it sits, or write what came out.'}
+          {says ? wrong : 'Tap a place and say how it sits, write what came out, or take a photo.'}
         </span>
       </div>
     </section>
+  );
+}
+
+/** Photos that were taken for this round: they wait on the server until it is kept. */
+function DraftPhotos({ tryOn: { draft, change } }: { tryOn: TryOnDraft }) {
+  const put = (photo: string, view: PhotoView) => change({ photos: { ...draft.photos, [photo]: view } });
+  return (
+    <RoundPhotos
+      photos={draft.photos}
+      of="this try-on"
+      onAdd={put}
+      onView={put}
+      onDeleted={(photo) => {
+        const others = Object.entries(draft.photos ?? {}).filter(([key]) => key !== photo);
+        change({ photos: others.length > 0 ? Object.fromEntries(others) : undefined });
+      }}
+    />
   );
 }
 

@@ -3,6 +3,7 @@ import { newestFirst } from '@/core/wear/rounds';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
 import { Round } from './Round';
+import { SideBySide } from './SideBySide';
 import { StillFits } from './StillFits';
 import { TryOn } from './TryOn';
 
@@ -19,6 +20,7 @@ export function WearStage() {
           {rounds.map(([id, fitting], nth) => (
             <Round key={id} id={id} fitting={fitting} newest={nth === 0} />
           ))}
+          <SideBySide />
         </section>
       )}
       <StillFits />

@@ -1,23 +1,18 @@
 import { getDatabase } from '@/server/database';
-import { answer } from '@/server/http';
-import { deletePhoto, keepPhoto, showPhoto } from '@/server/photos';
+import { answerAtDoor } from '@/server/http';
+import { deletePhoto, showPhoto } from '@/server/photos';
 
 interface Context {
   readonly params: Promise<{ id: string }>;
 }
 
-export async function GET(_: Request, { params }: Context): Promise<Response> {
+export async function GET(request: Request, { params }: Context): Promise<Response> {
   const { id } = await params;
-  return answer(() => showPhoto(getDatabase(), id));
+  const size = new URL(request.url).searchParams.get('size') === 'small' ? 'small' : undefined;
+  return answerAtDoor(request, () => showPhoto(getDatabase(), id, size));
 }
 
-/** The id is the cloth's. */
-export async function POST(request: Request, { params }: Context): Promise<Response> {
+export async function DELETE(request: Request, { params }: Context): Promise<Response> {
   const { id } = await params;
-  return answer(() => keepPhoto(getDatabase(), id, request));
-}
-
-export async function DELETE(_: Request, { params }: Context): Promise<Response> {
-  const { id } = await params;
-  return answer(() => deletePhoto(getDatabase(), id));
+  return answerAtDoor(request, () => deletePhoto(getDatabase(), id));
 }
