@@ -1,4 +1,4 @@
-/** Runs once when the server starts, never on import or build: the door is set, the database brought up to date, and lists worked out ahead. */
+/** Runs once when the server starts, never on import or build: the door is set, the database brought up to date, lists worked out ahead, the day's copy made. */
 export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { refuseUnusedMethods } = await import('./server/frontDoor');
@@ -8,4 +8,6 @@ export async function register(): Promise<void> {
   migrateDatabase(databasePath(), new Date());
   const { keepWarm } = await import('./server/keepWarm');
   void keepWarm();
+  const { keepCopies } = await import('./server/household/copies');
+  void keepCopies();
 }

@@ -15,6 +15,8 @@ export type Op =
       readonly kind: RecordKind;
       readonly id: string;
       readonly facts: FactsByKind[RecordKind];
+      /** When it was written elsewhere, where it comes from a copy. */
+      readonly since?: { readonly createdAt: string; readonly updatedAt: string };
     }
   | {
       readonly op: 'set';
@@ -125,9 +127,12 @@ export function undoCommand(db: Database, commandId: number, context: Context, w
     if (paths.length > 0) return { ok: false, code: 'changed-since', record, paths };
   }
   return transact(db, (tx) => {
+    const next = new Map<string, number>();
     const ops = done.map((op): Op => {
       const { kind, recordId: id } = op;
-      const baseRevision = findRecord(tx, kind, id)?.revision ?? 0;
+      const key = `${kind} ${id}`;
+      const baseRevision = next.get(key) ?? findRecord(tx, kind, id)?.revision ?? 0;
+      next.set(key, baseRevision + 1);
       if (op.op === 'set') return { op: 'set', kind, id, baseRevision, changes: op.inverse as Change[] };
       return { op: op.op === 'remove' ? 'restore' : 'remove', kind, id, baseRevision };
     });
@@ -236,10 +241,9 @@ function carryOutOp(tx: Querier, op: Op, commandId: number, { now, check }: Cont
   if (op.op === 'create') {
     if (record) throw new Error(`expected a new id for a ${op.kind}, got one in use; make another`);
     refuseFaults(check(op.kind, op.facts, tx, op.id));
-    tx.insert(table)
-      .values({ id: op.id, revision: 1, facts: op.facts, createdAt: now, updatedAt: now })
-      .run();
-    keepNotes(tx, op, { after: op.facts, now });
+    const { createdAt, updatedAt } = op.since ?? { createdAt: now, updatedAt: now };
+    tx.insert(table).values({ id: op.id, revision: 1, facts: op.facts, createdAt, updatedAt }).run();
+    keepNotes(tx, op, { after: op.facts, now: updatedAt });
     log(tx, commandId, op, 1, [], []);
     return findRecord(tx, op.kind, op.id) as Stored;
   }

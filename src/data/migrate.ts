@@ -3,7 +3,8 @@ import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import type Sqlite from 'better-sqlite3';
-import { FORMER_FIELDS, fromFormerGarment } from '@/core/formats/formerGarment';
+import { FACTS_VERSION, bringUp } from '@/core/formats/formerFacts';
+import { FORMER_FIELDS } from '@/core/formats/formerGarment';
 import { openDatabase } from './database';
 import { keepAllNotes } from './notes';
 
@@ -31,7 +32,7 @@ export function migrateDatabase(path: string, now: Date, folder: string = FOLDER
     const version = factsVersion(client);
     if (version < FACTS_VERSION)
       client.transaction(() => {
-        if (version < 2) bringGarmentsUp(client);
+        if (version < 2) bringGarmentsUp(client, version);
         keepAllNotes(database);
         client.pragma(`user_version = ${FACTS_VERSION}`);
       })();
@@ -49,8 +50,6 @@ export function migrateDatabase(path: string, now: Date, folder: string = FOLDER
 }
 
 /** The version of what is in the tables' facts, kept beside them by SQLite itself; tables have their own journal. */
-const FACTS_VERSION = 3;
-
 const factsVersion = (client: Sqlite.Database): number =>
   client.pragma('user_version', { simple: true }) as number;
 
@@ -58,11 +57,11 @@ const factsVersion = (client: Sqlite.Database): number =>
  * Garments as they were before version 2 become as they are now. What was written to a field that is no longer there
  * cannot be undone any more.
  */
-function bringGarmentsUp(client: Sqlite.Database): void {
+function bringGarmentsUp(client: Sqlite.Database, version: number): void {
   const rows = client.prepare('SELECT id, facts FROM garments').all() as { id: string; facts: string }[];
   const put = client.prepare('UPDATE garments SET facts = ? WHERE id = ?');
   for (const { id, facts } of rows)
-    put.run(JSON.stringify(fromFormerGarment(JSON.parse(facts) as Record<string, unknown>)), id);
+    put.run(JSON.stringify(bringUp('garment', JSON.parse(facts), version)), id);
   const gone = FORMER_FIELDS.map((field) => `change.value ->> 'path' GLOB '${field}*'`).join(' OR ');
   client.exec(`UPDATE commands SET undone_by = id WHERE undone_by IS NULL AND id IN (
     SELECT command_id FROM command_ops AS op, json_each(op.changes) AS change

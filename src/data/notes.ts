@@ -2,7 +2,8 @@ import 'server-only';
 import { and, eq, sql, type SQL } from 'drizzle-orm';
 import type { Garment } from '@/core/facts/garment';
 import { recordKinds, type FactsByKind, type RecordKind } from '@/core/facts/records';
-import { notesOf, thingsOf, type LogThing, type NoteKind } from '@/core/log/notes';
+import type { Ref } from '@/core/facts/refs';
+import { notesOf, thingsOf, type NoteKind } from '@/core/log/notes';
 import { MATCHED } from '@/core/views/logViews';
 import { tables, type Querier } from './records';
 import { noteThings, notes } from './schema';
@@ -89,7 +90,7 @@ export interface NoteQuery {
   readonly match?: string | undefined;
   readonly what?: NoteKind | undefined;
   /** About one of these, and one of those, and so on. */
-  readonly about?: readonly (readonly LogThing[])[] | undefined;
+  readonly about?: readonly (readonly Ref[])[] | undefined;
   readonly garmentKind?: string | undefined;
   readonly from?: string | undefined;
   readonly to?: string | undefined;

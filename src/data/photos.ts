@@ -51,10 +51,14 @@ export function deletePhotos(db: Querier, ids: readonly string[]): void {
       .run();
 }
 
-/** What came with a copy is here from now on. */
-export function settleIncoming(db: Querier, incoming: string): void {
-  db.update(photos).set({ incoming: null }).where(eq(photos.incoming, incoming)).run();
-}
+/** What came with a copy is here from now on. Returns how many photos that were. */
+export const settleIncoming = (db: Querier, incoming: string): number =>
+  db
+    .update(photos)
+    .set({ incoming: null })
+    .where(eq(photos.incoming, incoming))
+    .returning({ id: photos.id })
+    .all().length;
 
 /** Drops what came with copies that were never brought back whole. */
 export function dropIncoming(db: Querier): void {

@@ -3,7 +3,8 @@ import Papa from 'papaparse';
 import { kindIds } from '@/core/facts/kindIds';
 import type { RecordKind } from '@/core/facts/records';
 import { figuresOf, type LogFigures } from '@/core/log/figures';
-import { noteKinds, thingsOf, type LogThing } from '@/core/log/notes';
+import { noteKinds, thingsOf } from '@/core/log/notes';
+import type { Ref } from '@/core/facts/refs';
 import { readQuery } from '@/core/log/query';
 import type { LogEntry, LogPage } from '@/core/views/logViews';
 import type { Database } from '@/data/database';
@@ -52,13 +53,13 @@ function readAsked(db: Database, params: URLSearchParams): Asked {
 }
 
 /** A garment names a set of machines: what is asked of a machine is asked of its sets too. */
-function thingsFor(db: Database, kind: RecordKind, id: string): readonly LogThing[] {
-  const own: LogThing = { kind, id };
+function thingsFor(db: Database, kind: RecordKind, id: string): readonly Ref[] {
+  const own: Ref = { kind, id };
   if (kind !== 'machine') return [own];
   const sets = listRecords(db, 'machineSet', { limit: 500 }).filter(({ facts }) =>
     Object.hasOwn(facts.machines, id),
   );
-  return [own, ...sets.map((set): LogThing => ({ kind: 'machineSet', id: set.id }))];
+  return [own, ...sets.map((set): Ref => ({ kind: 'machineSet', id: set.id }))];
 }
 
 const MOST_NEXT_TIME = 12;

@@ -1,8 +1,7 @@
 import type { Outcome } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import { recordSpecs, type FactsByKind, type RecordKind } from '../facts/records';
-import { edgeRefsOf, ownRefsOf } from '../facts/garment';
-import { isUsualSet, machinesIn, type MachineSet } from '../facts/machine';
+import { refsOf, type Ref } from '../facts/refs';
 import type { Spec } from '../facts/spec';
 import { troubles } from '../machines/troubles';
 import { words } from './figures';
@@ -95,31 +94,8 @@ function said({ fittings, wrong = {} }: Garment): readonly LogNote[] {
 
 const outcomeWords = (place: string, outcome: Outcome): string => `${words(place)} ${outcome}`;
 
-/** A record that notes can be asked for by. */
-export interface LogThing {
-  readonly kind: RecordKind;
-  readonly id: string;
-}
-
-/** What a record's notes are about: itself, and what a garment is made of, for and on. */
-export function thingsOf(kind: RecordKind, id: string, facts: FactsByKind[RecordKind]): readonly LogThing[] {
-  const own: LogThing = { kind, id };
-  if (kind === 'machineSet')
-    return [
-      own,
-      ...machinesIn(facts as MachineSet).map((machine): LogThing => ({ kind: 'machine', id: machine })),
-    ];
-  if (kind !== 'garment') return [own];
-  const garment = facts as Garment;
-  const substituted = Object.values(garment.substituted ?? {}).map(({ machineId }): LogThing => ({
-    kind: 'machine',
-    id: machineId,
-  }));
-  const all = [
-    own,
-    ...ownRefsOf(garment).map((ref): LogThing => ({ kind: ref.kind, id: ref.id })),
-    ...edgeRefsOf(garment).map((ref): LogThing => ({ kind: ref.kind, id: ref.id })),
-    ...substituted.filter((ref) => !isUsualSet(ref.id)),
-  ];
-  return [...new Map(all.map((thing) => [`${thing.kind} ${thing.id}`, thing])).values()];
-}
+/** What a record's notes are about: itself, and what a garment is made of, for and on, or the machines of a set. */
+export const thingsOf = (kind: RecordKind, id: string, facts: FactsByKind[RecordKind]): readonly Ref[] => [
+  { kind, id },
+  ...(kind === 'cloth' ? [] : refsOf(kind, facts)),
+];
