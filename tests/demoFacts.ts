@@ -5,6 +5,9 @@ import { household } from '@/demo/household';
 
 export const TODAY = '2026-06-01';
 
+/** The made-up household, as it is on that day. */
+export const demoHousehold = () => household(TODAY);
+
 /** The demo's garments with their wearer and cloths inside, by name: invented data. */
 export function demoFacts(): readonly (readonly [string, GarmentFacts])[] {
   const made = household(TODAY);

@@ -5,21 +5,15 @@ import { leafFault } from '../facts/faults';
 import { bodyFields, bodyMeasures, type BodyMeasure } from '../facts/wearer';
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import { parseLength } from '../units/parseLength';
+import { headingParts, inRowOrder, plainWords, type RowFault } from './tables/heading';
 
 /** Largest size table that is read, bytes. */
 export const MAX_SIZE_TABLE_BYTES = 200_000;
-
-/** What was found wrong in one row; `row` counts the file's lines from 1, the heading being the first. */
-export interface RowFault {
-  readonly row: number;
-  readonly sentence: string;
-}
 
 type ReadSizeTable =
   | { readonly ok: true; readonly sizes: Readonly<Record<string, PatternSize>> }
   | { readonly ok: false; readonly faults: readonly RowFault[] };
 
-const MAX_FAULTS = 30;
 const MAX_SIZES = 60;
 
 /** Other words a size table uses for a measure, without spaces. */
@@ -38,19 +32,14 @@ const OTHER_WORDS: Readonly<Record<string, BodyMeasure>> = {
   bodylength: 'backLength',
 };
 
-const plain = (text: string): string => text.toLowerCase().replace(/[^a-z]/g, '');
-
-/** The measure a heading names, and the unit it states, such as `Bust (cm)`. */
+/** The measure a heading names, and the unit it states. */
 function columnOf(heading: string): { measure: BodyMeasure; unit?: 'cm' | 'in' | 'mm' } | undefined {
-  const stated = /[[(,; ]\s*(cm|mm|in|inch|inches|")\s*[\])]?\s*$/i.exec(heading);
-  const words = plain(stated ? heading.slice(0, stated.index) : heading);
+  const { words: stated, unit } = headingParts(heading);
+  const words = plainWords(stated);
   const measure =
-    bodyMeasures.find((one) => plain(one) === words || plain(bodyFields[one].label) === words) ??
+    bodyMeasures.find((one) => plainWords(one) === words || plainWords(bodyFields[one].label) === words) ??
     OTHER_WORDS[words];
-  if (!measure) return undefined;
-  const unit = stated?.[1]?.toLowerCase();
-  if (unit === undefined) return { measure };
-  return { measure, unit: unit === 'cm' || unit === 'mm' ? unit : 'in' };
+  return measure && { measure, ...(unit ? { unit } : {}) };
 }
 
 /** Text of a file's bytes; `undefined` where they are neither UTF-8 nor marked as UTF-16. */
@@ -166,7 +155,4 @@ const NAMES = bodyMeasures
   .map((measure) => bodyFields[measure].label)
   .join(', ');
 
-const refused = (faults: readonly RowFault[]): ReadSizeTable => ({
-  ok: false,
-  faults: [...faults].sort((a, b) => a.row - b.row).slice(0, MAX_FAULTS),
-});
+const refused = (faults: readonly RowFault[]): ReadSizeTable => ({ ok: false, faults: inRowOrder(faults) });

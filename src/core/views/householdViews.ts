@@ -29,10 +29,6 @@ export interface CopyReport {
   readonly photos: number;
 }
 
-/** What a table is of, and how it is asked for. */
-export const shelfTables = ['cloths', 'elastics', 'measurements'] as const;
-export type ShelfTable = (typeof shelfTables)[number];
-
 /** Where the household lies and what copies there are. */
 export interface HouseholdView {
   readonly path: string;
@@ -43,4 +39,12 @@ export interface HouseholdView {
   readonly strayPhotos: number;
   /** The newest first. */
   readonly copies: readonly { readonly day: string; readonly bytes: number }[];
+}
+
+/** What bringing a table in would do. */
+export interface TableReport {
+  readonly fresh: readonly string[];
+  readonly changed: readonly { readonly name: string; readonly labels: readonly string[] }[];
+  /** Rows that say what is here already. */
+  readonly same: number;
 }

@@ -2,7 +2,8 @@
 import Stack from '@mui/material/Stack';
 import Alert from '@mui/material/Alert';
 import { useState } from 'react';
-import { MAX_SIZE_TABLE_BYTES, decodeTable, readSizeTable, type RowFault } from '@/core/formats/sizeTable';
+import { MAX_SIZE_TABLE_BYTES, decodeTable, readSizeTable } from '@/core/formats/sizeTable';
+import type { RowFault } from '@/core/formats/tables/heading';
 import type { PatternSize } from '@/core/facts/pattern';
 import { useUnit } from '@/ui/unit';
 
