@@ -1,4 +1,4 @@
-# Shared by bin/demo and bin/check: installs the npm packages when they are missing or the lock file is newer.
+# Shared by bin/start, bin/demo and bin/check: installs the npm packages when they are missing or the lock file is newer.
 # Not `npm ci`: it refuses a lock file made where the registry lacks other platforms' optional binaries.
 install_packages() {
   if [ ! -f node_modules/.idle-stretch-installed ] || [ package-lock.json -nt node_modules/.idle-stretch-installed ]; then
@@ -15,4 +15,10 @@ build_product() {
     echo "Building."
     NEXT_TELEMETRY_DISABLED=1 npm run --silent build
   fi
+}
+
+# Serves the household of IDLE_STRETCH_DB on a port of this machine.
+serve() {
+  echo "Idle Stretch is at http://127.0.0.1:$1  (stop it with Ctrl+C). The household lies in $IDLE_STRETCH_DB"
+  exec node_modules/.bin/next start -H 127.0.0.1 -p "$1"
 }

@@ -25,6 +25,7 @@ export const views: readonly (readonly [name: string, path: string])[] = [
   ['Adapt a pattern', '/patterns/adapt'],
   ['Sums', '/sums'],
   ['Log', '/log'],
+  ['Household', '/household'],
   ['Log, something looked for', '/log?q=band&what=next+time'],
   ['A garment that was tried on', '/garments/overture?stage=wear'],
   ['Swim bottoms, fit', '/garments/otter-bottoms?stage=fit'],

@@ -2,7 +2,7 @@ import { NextResponse, type NextRequest } from 'next/server';
 import { doorRefusal } from '@/server/door';
 
 /** Checks Host and Origin, and gives every page a strict content security policy with a nonce of its own. */
-export function proxy(request: NextRequest): NextResponse {
+export function proxy(request: NextRequest): Response {
   const refused = doorRefusal(request);
   if (refused) return refused;
   const nonce = Buffer.from(crypto.randomUUID()).toString('base64');

@@ -40,6 +40,10 @@ export function revisionsOf(db: Database): Revisions {
   return watch.revisions;
 }
 
+/** Whether the household has nothing in it. */
+export const isEmpty = (db: Database): boolean =>
+  Object.values(revisionsOf(db)).every(({ size }: ReadonlyMap<string, number>) => size === 0);
+
 function readRevisions(db: Database, kind: RecordKind): ReadonlyMap<string, number> {
   const { id, revision, removedAt, createdAt } = tables[kind];
   const rows = db.select({ id, revision }).from(tables[kind]).where(isNull(removedAt));

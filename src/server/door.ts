@@ -1,5 +1,4 @@
 import 'server-only';
-import { NextResponse } from 'next/server';
 
 /** Hosts that may be asked for: this machine's own names, and what `IDLE_STRETCH_HOSTS` adds (comma-separated). */
 const OWN_HOSTS = ['127.0.0.1', 'localhost', '[::1]'];
@@ -8,9 +7,9 @@ const OWN_HOSTS = ['127.0.0.1', 'localhost', '[::1]'];
  * What a request is refused with at the door, by its Host and Origin; `undefined` where it may come in. Everything comes
  * through the proxy, which asks this; large uploads do not, for the proxy would keep them whole: their routes ask it.
  */
-export function doorRefusal(request: Request): NextResponse | undefined {
+export function doorRefusal(request: Request): Response | undefined {
   const refuse = (status: number, code: string, sentence: string) =>
-    NextResponse.json({ code, sentence }, { status });
+    Response.json({ code, sentence }, { status });
   const host = request.headers.get('host') ?? '';
   const allowed = [
     ...OWN_HOSTS,

@@ -9,6 +9,7 @@ const PATHS = {
   machines: 'M3 20h18M4 20v-4h16v4M8 16V6h10a3 3 0 0 1 3 3v7M8 6H5v5h3M6.5 11v3M18 10h.01',
   log: 'M6 3h11a1 1 0 0 1 1 1v16H7a2 2 0 0 1-2-2V4a1 1 0 0 1 1-1ZM5 18a2 2 0 0 1 2-2h11M9 7.5h5.5M9 11h3.5',
   sums: 'M4 8h7M7.5 4.5v7M14 8h6M4.5 16l5 4M9.5 16l-5 4M14 16h6M14 20h6',
+  household: 'M3 7.5h18v12H3ZM3 11.5h18M9.5 11.5v3h5v-3M6 7.5l1.5-3h9l1.5 3',
 } as const;
 
 export type IconName = keyof typeof PATHS;

@@ -20,6 +20,7 @@ const PLACES: readonly { href: string; label: string; icon: IconName }[] = [
   { href: '/machines', label: 'Machines', icon: 'machines' },
   { href: '/log', label: 'Log', icon: 'log' },
   { href: '/sums', label: 'Sums', icon: 'sums' },
+  { href: '/household', label: 'Household', icon: 'household' },
 ];
 
 /** Nothing but the step stands on the screen while both hands are busy. */

@@ -74,6 +74,17 @@ const TEXTS: readonly { readonly path: RegExp; readonly help: HelpText }[] = [
     },
   },
   {
+    path: /^\/household/,
+    help: {
+      title: 'Household',
+      lines: [
+        'A copy is one file with everything: measurements, cloths, garments, try-ons, photos. Save one now and then, on another disk.',
+        'Looking at a copy changes nothing. Brought back, it is all or nothing, and can be undone.',
+        'A dated copy is made by itself on each day this runs.',
+      ],
+    },
+  },
+  {
     path: /^\/sums/,
     help: {
       title: 'Sums',

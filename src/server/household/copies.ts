@@ -7,7 +7,7 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { keptCopies } from '@/core/formats/household/keptCopies';
 import type { Database } from '@/data/database';
 import { dropIncoming } from '@/data/photos';
-import { revisionsOf } from '@/data/revisions';
+import { isEmpty } from '@/data/revisions';
 import { getDatabase } from '../database';
 import { today } from '../today';
 import { copiesFolder, copyPath } from './folder';
@@ -48,8 +48,6 @@ export async function keepCopy(db: Database, now: Date): Promise<void> {
   const kept = new Set(keptCopies(days));
   for (const old of days) if (!kept.has(old)) await rm(copyPath(db, old), { force: true });
 }
-
-const isEmpty = (db: Database): boolean => Object.values(revisionsOf(db)).every(({ size }) => size === 0);
 
 async function keepHouse(db: Database, now: Date): Promise<void> {
   await clearSent(db, now);

@@ -307,8 +307,8 @@ describe('a copy that is not to be trusted is refused with a sentence, and nothi
     [
       'less than it lists',
       () => {
-        const { 'records/cloth/loon.json': _, ...rest } = whole();
-        return zipOf(rest);
+        const less = Object.entries(whole()).filter(([name]) => name !== 'records/cloth/loon.json');
+        return zipOf(Object.fromEntries(less));
       },
       /damaged or cut off/,
     ],

@@ -7,7 +7,7 @@ import { recordKinds } from '@/core/facts/records';
 import type { CopyReport, CopySource, HouseholdView } from '@/core/views/householdViews';
 import type { Database } from '@/data/database';
 import { photoTotals, strayPhotos } from '@/data/photos';
-import { revisionsOf } from '@/data/revisions';
+import { isEmpty, revisionsOf } from '@/data/revisions';
 import { download, readJson, refusal } from '../http';
 import { commandResponse } from '../recordRoutes';
 import { today } from '../today';
@@ -39,6 +39,9 @@ const bodies = {
       .messages({ '*': 'Say which records are to be taken from the copy.' }),
   }).xor('copy', 'incoming'),
 };
+
+/** Whether nobody has written anything down yet: the first page then says what can be done first. */
+export const isEmptyHousehold = (db: Database): boolean => isEmpty(db);
 
 /** What the page about the household shows. */
 export async function householdView(db: Database): Promise<HouseholdView> {

@@ -42,7 +42,7 @@ test('a table is reported first, brought in as one change, and undone as one', a
 
 test('nothing of a table with a fault is taken', async () => {
   const { status, body } = await bring('Name,Width (cm)\nPike,160\nEel,wide', 'keep=yes');
-  expect([status, body.rows]).toEqual([422, [expect.objectContaining({ row: 3 })]]);
+  expect([status, body.faults]).toEqual([422, [expect.objectContaining({ path: '3' })]]);
   expect(listAll(db, 'cloth')).toHaveLength(1);
   expect((await bring('x'.repeat(2_000_001))).status).toBe(413);
 });

@@ -1,5 +1,6 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
+import type { Fault } from '@/core/facts/faults';
 import type { RecordKind } from '@/core/facts/records';
 import { MAX_TABLE_BYTES, readTable, type TableChange } from '@/core/formats/tables/readTable';
 import { shelfTableIds, shelfTables, type ShelfTableId } from '@/core/formats/tables/shelfTables';
@@ -45,7 +46,11 @@ export async function bringTable(
   });
   if (!read.ok)
     return refusal(422, 'rows', 'This table cannot be taken as it is, and nothing of it was.', {
-      rows: read.faults,
+      faults: read.faults.map(({ row, sentence }): Fault => ({
+        code: 'rule',
+        path: `${row}`,
+        sentence: `Row ${row}: ${sentence}`,
+      })),
     });
   if (params.get('keep') !== 'yes') return Response.json(reportOf(read.changes, read.same));
   if (read.changes.length === 0)
