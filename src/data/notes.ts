@@ -94,6 +94,8 @@ export interface NoteQuery {
   readonly garmentKind?: string | undefined;
   readonly from?: string | undefined;
   readonly to?: string | undefined;
+  /** Standing in this field of the facts. */
+  readonly field?: string | undefined;
   readonly limit: number;
   /** Without what matched being marked. */
   readonly plain?: true;
@@ -129,12 +131,13 @@ export function findNotes(db: Querier, query: NoteQuery): readonly FoundNote[] {
     order by n.at desc, n.id desc`);
 }
 
-function conditions({ match, what, about = [], garmentKind, from, to }: NoteQuery): SQL[] {
+function conditions({ match, what, about = [], garmentKind, from, to, field }: NoteQuery): SQL[] {
   return [
     sql`true`,
     ...(match === undefined ? [] : [sql`notes_fts match ${match}`]),
     ...(what === undefined ? [] : [sql`n.what = ${what}`]),
     ...(garmentKind === undefined ? [] : [sql`n.garment_kind = ${garmentKind}`]),
+    ...(field === undefined ? [] : [sql`n.path glob ${`${field}.*`}`]),
     ...(from === undefined ? [] : [sql`n.at >= ${from}`]),
     ...(to === undefined ? [] : [sql`n.at <= ${to}`]),
     ...about.map((things) => {

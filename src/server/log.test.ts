@@ -6,7 +6,7 @@ import { newWearer } from '@/core/facts/wearer';
 import type { Op } from '@/data/commands';
 import { findRecord } from '@/data/records';
 import { testDatabase } from '../../tests/testDatabase';
-import { ENTRIES_A_PAGE, logFigures, logFile, logPage, nextTimeFor } from './log';
+import { ENTRIES_A_PAGE, logFigures, logFile, logPage, nextTimeFor, notedAtSteps } from './log';
 import { write } from './recordRoutes';
 
 const { db, clear } = testDatabase();
@@ -57,6 +57,7 @@ beforeAll(() => {
       create('garment', 'second', {
         ...newGarment('Second', 'tee'),
         fittings: { a: round('2026-05-03', { bust: 'too tight' }, 'Second’s next') },
+        stepNotes: { side: { text: 'Clips left of the knife' } },
       }),
       create('garment', 'third', { ...newGarment('Third', 'tee'), wearerId: 'wren', patternId: 'p' }),
       create('garment', 'other', {
@@ -137,6 +138,18 @@ test('for next time: of its wearer, its pattern and its kind, never its own', ()
   expect(new Set(next('third'))).toEqual(new Set(['*Longer* sleeves', 'Wider at the hip', 'Second’s next']));
   expect(next('first')).toEqual(['Second’s next']);
   expect(next('other')).toEqual(['Wider at the hip']);
+});
+
+test('at a step: what was noted there in other garments of its kind, never its own', () => {
+  const noted = (id: string) => {
+    const found = findRecord(db, 'garment', id);
+    if (!found) throw new Error(`expected ${id}, got none`);
+    return notedAtSteps(db, found);
+  };
+  expect(noted('first')).toEqual({
+    side: [expect.objectContaining({ garment: 'Second', text: 'Clips left of the knife' })],
+  });
+  expect([noted('second'), noted('other')]).toEqual([{}, {}]);
 });
 
 test('figures: the last try-on counts, steps of a change with the step, troubles by name', () => {

@@ -3,6 +3,7 @@ import Papa from 'papaparse';
 import { kindIds } from '@/core/facts/kindIds';
 import type { RecordKind } from '@/core/facts/records';
 import { figuresOf, type LogFigures } from '@/core/log/figures';
+import type { NoteAtStep } from '@/core/log/notesAt';
 import { noteKinds, thingsOf } from '@/core/log/notes';
 import type { Ref } from '@/core/facts/refs';
 import { readQuery } from '@/core/log/query';
@@ -74,6 +75,22 @@ export function nextTimeFor(db: Database, { id, facts }: Stored<'garment'>): rea
     ...ask({ garmentKind: facts.kind }),
   ].filter((note) => note.recordId !== id);
   return [...new Map(found.map((note) => [note.id, note])).values()].slice(0, MOST_NEXT_TIME).map(entryOf);
+}
+
+const MOST_AT_STEPS = 200;
+
+/** What was noted at the steps of other garments of a kind, by the step, the newest first. */
+export function notedAtSteps(
+  db: Database,
+  { id, facts }: Stored<'garment'>,
+): Readonly<Record<string, readonly NoteAtStep[]>> {
+  const steps: Record<string, NoteAtStep[]> = {};
+  const found = findNotes(db, { garmentKind: facts.kind, field: 'stepNotes', limit: MOST_AT_STEPS });
+  for (const note of found.filter((one) => one.recordId !== id)) {
+    const step = note.path.split('.')[1] ?? '';
+    (steps[step] ??= []).push({ garment: note.name, href: hrefOf(note), at: note.at, text: note.text });
+  }
+  return steps;
 }
 
 /** What garments came to, counted. */

@@ -20,7 +20,7 @@ import type {
 import type { Database } from '@/data/database';
 import { findRecord, garmentsSharing, listNames, listRecords, type Stored } from '@/data/records';
 import { keptOf, nowOf } from './kept';
-import { nextTimeFor } from './log';
+import { nextTimeFor, notedAtSteps } from './log';
 import { present } from './present';
 import { wire } from './recordRoutes';
 import { takenByOthers } from './rolls';
@@ -154,6 +154,7 @@ export function garmentView(db: Database, id: string): GarmentView | undefined {
     tried: triedBefore(db, garment),
     earlier: earlierFittings(db, garment),
     nextTime: nextTimeFor(db, garment),
+    notedAtSteps: notedAtSteps(db, garment),
     today: today(),
   };
 }

@@ -1,7 +1,7 @@
 import { choice, date, id, lengthMm, map, optional, record, type FactsOf } from './spec';
 
 /** What is done to something that is sewn already. */
-export const mendIds = ['take-in', 'let-out', 'cut-again', 'spread-again', 'stay'] as const;
+export const mendIds = ['take-in', 'let-out', 'cut-again', 'spread-again', 'stay', 'move-strap'] as const;
 export type MendId = (typeof mendIds)[number];
 
 /** A change to a garment that is sewn, or basted: it joins the sewing order. */

@@ -5,7 +5,7 @@ import { newGarment } from '../facts/garment';
 import { newMachine } from '../facts/machine';
 import { newPattern } from '../facts/pattern';
 import { newWearer } from '../facts/wearer';
-import { notesAt } from './notesAt';
+import { notesAt, notesAtStep } from './notesAt';
 
 test('each note at the stage it is about, once, and none where nothing was noted', () => {
   const cloth = { ...newCloth('Heron jersey'), notes: 'Curls.' };
@@ -51,4 +51,23 @@ test('each note at the stage it is about, once, and none where nothing was noted
     ],
     ['wear', []],
   ]);
+});
+
+test('at a step: of the machine it is sewn on and the elastic it sews, and of no other', () => {
+  const facts = {
+    garment: {
+      ...newGarment('Briefs', 'briefs'),
+      edges: { waist: { elasticId: 'e' }, leg: { elasticId: 'f' } },
+    },
+    elastics: {
+      e: { ...newElastic('Soft plush'), notes: 'Grows.' },
+      f: { ...newElastic('Picot'), notes: 'Scratches.' },
+    },
+    machines: { m: { ...newMachine('Old green'), notes: 'Sticks.' }, n: newMachine('New one') },
+  };
+  const at = (machineId: string | undefined, ...passes: string[]) =>
+    notesAtStep(facts, { ...(machineId === undefined ? {} : { machineId }), passes }).map(({ text }) => text);
+  expect(at('m', 'edge:waist/first row')).toEqual(['Sticks.', 'Grows.']);
+  expect(at('n', 'edge:leg/hem m1')).toEqual(['Scratches.']);
+  expect(at(undefined, 'seam:side/seam')).toEqual([]);
 });

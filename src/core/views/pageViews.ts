@@ -6,6 +6,7 @@ import type { StoredRecord } from '../facts/records';
 import type { ClothRole } from '../facts/layout';
 import type { ClothPiece } from '../onCloth/garmentPieces';
 import type { CopyRow } from '../onCloth/together';
+import type { NoteAtStep } from '../log/notesAt';
 import type { LogEntry } from './logViews';
 import type { StageId, StageState } from '../explain/problem';
 
@@ -83,6 +84,8 @@ export interface GarmentView {
   readonly earlier: readonly EarlierFitting[];
   /** What was noted for next time of its wearer, cloths, pattern, machines, and of its kind. */
   readonly nextTime: readonly LogEntry[];
+  /** What was noted at the steps of other garments of its kind, by the step. */
+  readonly notedAtSteps: Readonly<Record<string, readonly NoteAtStep[]>>;
   readonly today: string;
 }
 

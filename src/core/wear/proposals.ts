@@ -9,9 +9,10 @@ import type { LearnedAt } from '../learn/learned';
 import { isRight } from '../learn/scales';
 import { seamToTake } from '../sewing/assembly/recipes';
 import { isAtMostMm } from '../units/tolerance';
+import { edgeUses } from '../edges/elastics/uses';
 import { tryPlaces, type TryPlace } from './places';
 import { planTried, type Answer, type TriedPlan } from './tried';
-import type { WornPlan } from './wornAt';
+import type { WornPlace, WornPlan } from './wornAt';
 
 /** Something that can be done in this garment: what it is, and the facts it sets. */
 export interface NowProposal {
@@ -97,9 +98,7 @@ function inThisOne(
 ): readonly NowProposal[] {
   const { worn } = place;
   if (!worn) return [];
-  return worn.of === 'zone'
-    ? atSeams(book, kind, garment, place, tried)
-    : atStrip(book, worn.edge.id, worn.strip.rows, tried);
+  return worn.of === 'zone' ? atSeams(book, kind, garment, place, tried) : atStrip(book, worn, tried);
 }
 
 /** A zone is taken in, or let out as far as its allowances go, at the seams that run along the body. */
@@ -158,18 +157,18 @@ function atSeams(
 /** A strip comes off, is cut anew and goes on again; or it is only spread anew, or the edge gets a stay. */
 function atStrip(
   book: Ledger,
-  edge: string,
-  rows: readonly string[],
+  { edge: { id: edge, use }, strip: { rows } }: WornPlace & { readonly of: 'edge' },
   tried: TriedPlan,
 ): readonly NowProposal[] {
   const { was, by, keeps, limit, side } = tried;
+  const strap = edgeUses[use].heldLast === true;
   const longer = by.value < 0;
   const again = keeps || !limit ? tried : heldTo(book, tried, limit);
   const proposal: NowProposal = {
     what: 'cut-again',
     mend: { at: edge, byMm: Math.abs((again?.by ?? by).value) },
     again: { wasMm: was.value, offMm: (again?.by ?? by).value, rows },
-    sentence: lengthSentence(tried, again?.becomes ?? tried.becomes),
+    sentence: lengthSentence(tried, again?.becomes ?? tried.becomes, strap),
     ...(again
       ? {}
       : {
@@ -189,15 +188,30 @@ function atStrip(
     mend: { at: edge },
     sentence: say`Where the edge itself has grown: sew a stay into its allowance, as long as the edge was to be.`,
   };
+  if (strap) return [proposal, { what: 'move-strap', mend: { at: edge }, sentence: MOVED }];
   return longer ? [proposal] : [proposal, spread, stay];
 }
 
-function lengthSentence({ was, by, becomes, guessed, side }: TriedPlan, cut: Explained): Phrase {
-  const how = by.value < 0 ? 'cut a new one, and sew that on' : 'shorten it, join and mark it again';
+const MOVED = say`Where it slips off, or cuts in, and its length is right: unpick its second end, pin it nearer to the middle or further out on the body, and hold it there.`;
+
+function lengthSentence(
+  { was, by, becomes, guessed, side }: TriedPlan,
+  cut: Explained,
+  strap: boolean,
+): Phrase {
+  const how =
+    by.value < 0
+      ? strap
+        ? 'let it out, or cut a new one'
+        : 'cut a new one, and sew that on'
+      : strap
+        ? 'shorten it there'
+        : 'shorten it, join and mark it again';
+  const what = strap ? 'Unpick its second end' : 'Unpick it';
   const about = guessed && cut === becomes ? 'about ' : '';
   const held =
     cut === becomes ? '' : side === 'short' ? ', the shortest that works' : ', the longest that works';
-  return say`Unpick it, ${how}: ${about}${cut} at the seamline${held}, instead of ${was}.`;
+  return say`${what}, ${how}: ${about}${cut} at the seamline${held}, instead of ${was}.`;
 }
 
 /** What is asked for held to the limit it goes past, where that still goes the way it was asked for. */

@@ -292,3 +292,42 @@ test('the next change has a number that none had, not even one that was taken ba
     }),
   ).toBe('m4');
 });
+
+describe('a strap', () => {
+  const bralette = () => {
+    const found = demoFacts().find(
+      ([, { garment }]) => garment.kind === 'bralette' || garment.edges?.strap !== undefined,
+    );
+    if (!found) throw new Error('expected straps in the demo');
+    return { ...found[1], garment: { ...found[1].garment, mends: {} } };
+  };
+  const tried = () => {
+    const { plan, proposals } = triedOn(bralette(), (place) =>
+      place === edgePlace('strap') ? 'too loose' : undefined,
+    );
+    return { now: proposals.places[0]?.now ?? [], numbers: { ...plan.numbers, ...proposals.numbers } };
+  };
+
+  test('is shortened at its second end, or moved; it is no ring that is quartered anew', () => {
+    const { now, numbers } = tried();
+    expect(now.map(({ what }) => what)).toEqual(['cut-again', 'move-strap']);
+    expect(phraseText(now[0]?.sentence ?? [], numbers, 'cm')).toMatch(
+      /^Unpick its second end, shorten it there/,
+    );
+  });
+
+  test.each(['cut-again', 'move-strap'] as const)(
+    '%s: unpicked, tried on, held again, in that order',
+    (what) => {
+      const given = bralette();
+      const one = tried().now.find((proposed) => proposed.what === what);
+      if (!one) throw new Error('expected it to be proposed');
+      const after = withChanges(given, takeNow(given.garment, one, TAKEN));
+      const { steps } = planSewing(after, planOf(after));
+      const made = steps.filter(({ id }) => id.startsWith('m99-'));
+      expect(made.map(({ id }) => id)).toEqual(['m99-unpick', 'm99-try', 'm99-secure']);
+      const ids = steps.map(({ id }) => id);
+      expect(ids.indexOf('strap-secure')).toBeLessThan(ids.indexOf('m99-unpick'));
+    },
+  );
+});

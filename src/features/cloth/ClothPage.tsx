@@ -10,6 +10,7 @@ import type { Choice } from '@/core/views/pageViews';
 import { NameField } from '@/features/records/NameField';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { LogLink } from '@/features/log/LogLink';
+import { NextTimeHere } from '@/features/log/NextTimeHere';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { NumbersProvider } from '@/ui/numbers';
 import { Becoming } from './Becoming';
@@ -65,6 +66,7 @@ function Inside({ cloth: initial, others, wearers, today }: Props) {
             <LogLink of="cloth" id={id} />
             <RemoveButton kind="cloth" id={id} back="/cloth" />
           </div>
+          <NextTimeHere of={[{ cloth: id }]} />
           {cloth.layers ? (
             <>
               <StackForm id={id} layers={cloth.layers} others={others} />

@@ -13,6 +13,7 @@ import { styleOf } from '@/core/fit/garmentKind';
 import { kindOf } from '@/core/garments/kindOf';
 import type { Choice } from '@/core/views/pageViews';
 import { RequestRefused, createRecord } from '@/features/records/api';
+import { NextTimeHere } from '@/features/log/NextTimeHere';
 import { PickCloth, PickWearer } from '@/features/records/PickRecord';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { DraftBox } from '@/ui/DraftBox';
@@ -114,6 +115,7 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
             onChange={setLining}
           />
         )}
+        <NextTimeHere of={[{ wearer: wearerId }, { cloth: outerClothId }, { kind: kind }]} />
         <Stack direction="row" sx={{ gap: '12px' }}>
           <Button type="submit" variant="contained" size="large">
             Start

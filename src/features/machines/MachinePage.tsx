@@ -13,6 +13,7 @@ import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { LogLink } from '@/features/log/LogLink';
+import { NextTimeHere } from '@/features/log/NextTimeHere';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { PickField } from '@/ui/PickField';
 import { Tick } from '@/ui/Tick';
@@ -66,6 +67,7 @@ function Inside({
         <LogLink of="machine" id={id} />
         <RemoveButton kind="machine" id={id} back="/machines" />
       </div>
+      <NextTimeHere of={[{ machine: id }]} />
       <OutOfOrder id={id} machine={machine} set={set} today={today} />
       <div className={styles.two}>
         <Present machine={machine} set={set} />

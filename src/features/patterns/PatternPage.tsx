@@ -11,6 +11,7 @@ import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { LogLink } from '@/features/log/LogLink';
+import { NextTimeHere } from '@/features/log/NextTimeHere';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { PickField } from '@/ui/PickField';
 import styles from './PatternPage.module.css';
@@ -44,6 +45,7 @@ function Inside({ initial }: { initial: StoredRecord<'pattern'> }) {
           <LogLink of="pattern" id={id} />
           <RemoveButton kind="pattern" id={id} back="/patterns" />
         </div>
+        <NextTimeHere of={[{ pattern: id }]} />
         <div className={styles.row}>
           <div style={{ width: 260 }}>
             <PickField

@@ -19,6 +19,7 @@ import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { LogLink } from '@/features/log/LogLink';
+import { NextTimeHere } from '@/features/log/NextTimeHere';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { BodyDrawing } from '@/ui/BodyDrawing';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -67,6 +68,7 @@ function Inside({ initial, today }: { initial: StoredRecord<'wearer'>; today: st
         <LogLink of="wearer" id={id} />
         <RemoveButton kind="wearer" id={id} back="/wearers" />
       </div>
+      <NextTimeHere of={[{ wearer: id }]} />
       <div className={styles.who}>
         <ChoiceRow legend="Grown" value={wearer.grown} options={grownOptions} onChange={put('grown')} />
         <RecordFields kind="wearer" id={id} without={['name', 'grown']} />

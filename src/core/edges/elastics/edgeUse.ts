@@ -108,6 +108,8 @@ export interface EdgeUse {
   readonly turnsUp?: true;
   /** The garment's edge is gathered onto its strip, not onto the edge's own length. */
   readonly gathersOntoStrip?: true;
+  /** A strap: its second end is held only once it was tried on. */
+  readonly heldLast?: true;
   /** It comes down once the band under it draws. */
   readonly comesDown?: true;
   /** Rings and sliders for each strip. */

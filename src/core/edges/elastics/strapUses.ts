@@ -14,6 +14,7 @@ export const ADJUST_MM = 90;
 export const strapUses: readonly EdgeUse[] = [
   {
     id: 'strap',
+    heldLast: true,
     adjusts: true,
     finish: 'elastic',
     label: 'adjustable straps',
@@ -41,6 +42,7 @@ export const strapUses: readonly EdgeUse[] = [
   },
   {
     id: 'side-strap',
+    heldLast: true,
     measured: 'between rings',
     finish: 'elastic',
     label: 'side straps between rings',
@@ -65,6 +67,7 @@ export const strapUses: readonly EdgeUse[] = [
   },
   {
     id: 'extra-strap',
+    heldLast: true,
     comesDown: true,
     finish: 'elastic',
     label: 'thin extra strap with elastic inside',

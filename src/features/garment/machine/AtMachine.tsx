@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { ofStep } from '@/core/sewing/assembly/assemble';
 import { phraseText } from '@/core/explain/display';
+import { NotedAtStep } from '../sew/NotedAtStep';
 import { stepSetup } from '@/core/sewing/stepSetup';
 import type { StepPlan } from '@/core/sewing/types';
 import type { GarmentView } from '@/core/views/pageViews';
@@ -192,6 +193,7 @@ function Inside() {
                 </p>
               ))}
               {note && <p className={styles.caution}>Your note: {note}</p>}
+              <NotedAtStep step={step} />
             </div>
           </div>
           <AfterThis steps={steps} at={at} text={text} />

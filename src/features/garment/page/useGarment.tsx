@@ -31,6 +31,7 @@ interface GarmentPageState {
   readonly garments: readonly Choice[];
   readonly earlier: readonly EarlierFitting[];
   readonly nextTime: readonly LogEntry[];
+  readonly notedAtSteps: GarmentView['notedAtSteps'];
   readonly today: string;
   /** Sets fields of the garment; `undefined` or `null` clears one. */
   readonly set: (label: string, changes: Readonly<Record<string, unknown>>) => void;
@@ -107,6 +108,7 @@ export function GarmentProvider({ view, children }: { view: GarmentView; childre
       garments: view.garments,
       earlier: view.earlier,
       nextTime: view.nextTime,
+      notedAtSteps: view.notedAtSteps,
       today: view.today,
       set: (label, changes) => records.set('garment', id, label, changes),
       fault: (path) => records.fault('garment', id, path),

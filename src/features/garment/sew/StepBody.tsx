@@ -9,6 +9,7 @@ import { useState } from 'react';
 import { ofStep } from '@/core/sewing/assembly/assemble';
 import { phraseText } from '@/core/explain/display';
 import { garmentSpec } from '@/core/facts/garment';
+import { NotedAtStep } from './NotedAtStep';
 import { stepSetup } from '@/core/sewing/stepSetup';
 import type { StepPlan } from '@/core/sewing/types';
 import { TextFactField } from '@/features/records/TextFactField';
@@ -62,6 +63,7 @@ export function StepBody({ step, onDone }: { step: StepPlan; onDone: () => void 
           {caution}
         </p>
       ))}
+      <NotedAtStep step={step} />
       {setup && <Changeover step={step} setup={setup} />}
       {step.row && (
         <p style={step.row.ok ? undefined : { color: 'var(--demand)', fontWeight: 650 }}>
@@ -78,6 +80,7 @@ export function StepBody({ step, onDone }: { step: StepPlan; onDone: () => void 
           <ExplainedNumber id={step.learned.least} /> to <ExplainedNumber id={step.learned.most} />.
         </p>
       )}
+      <MinutesTaken step={step} />
       <div className={page.actions}>
         {!step.done && (
           <Button variant="contained" size="large" onClick={onDone}>
@@ -88,6 +91,25 @@ export function StepBody({ step, onDone }: { step: StepPlan; onDone: () => void 
       </div>
       <Before step={step} />
     </div>
+  );
+}
+
+/** What it took in this garment; left out where the clock ran on while nobody sewed, nothing is learned from it. */
+function MinutesTaken({ step }: { step: StepPlan }) {
+  const { garment, set } = useGarment();
+  const taken = ofStep(garment.sewn, step.id)?.minutes;
+  const id = Object.keys(garment.sewn).find((one) => garment.sewn[one] === ofStep(garment.sewn, step.id));
+  if (taken === undefined || id === undefined) return null;
+  return (
+    <p className="soft">
+      It took {taken} min here, and counts among your own minutes.{' '}
+      <Button
+        size="small"
+        onClick={() => set('Forget the minutes of a step', { [`sewn.${id}.minutes`]: null })}
+      >
+        Forget these minutes
+      </Button>
+    </p>
   );
 }
 

@@ -144,6 +144,7 @@ const WORDS: Readonly<Record<Mend['what'], string>> = {
   'cut-again': 'Cut it again: into the ticket and the sewing order',
   'spread-again': 'Put spreading it anew into the sewing order',
   stay: 'Put a stay into the sewing order',
+  'move-strap': 'Put moving it into the sewing order',
 };
 
 const DONE: Readonly<Record<Mend['what'], string>> = {
@@ -152,4 +153,5 @@ const DONE: Readonly<Record<Mend['what'], string>> = {
   'cut-again': 'to be cut again',
   'spread-again': 'to be spread anew',
   stay: 'to be stayed',
+  'move-strap': 'to be moved',
 };

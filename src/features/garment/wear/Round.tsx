@@ -9,6 +9,7 @@ import { useGarment } from '../page/useGarment';
 import { OnTheShelf } from './OnTheShelf';
 import { Proposals } from './Proposals';
 import { RoundPhotos } from './RoundPhotos';
+import { SewnOut } from './SewnOut';
 import wear from './Wear.module.css';
 
 /** One round of trying on as it was kept; of the newest also what follows from it. */
@@ -74,6 +75,7 @@ export function Round({ id, fitting, newest }: { id: string; fitting: Fitting; n
         onDeleted={(photo) => set('Photo deleted', { [`fittings.${id}.photos.${photo}`]: null })}
       />
       {newest && <Proposals fittingId={id} fitting={fitting} />}
+      <SewnOut fitting={fitting} />
       <OnTheShelf fitting={fitting} />
     </article>
   );

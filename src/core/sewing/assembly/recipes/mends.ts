@@ -1,3 +1,4 @@
+import { edgeUseOf } from '../../../edges/useOf';
 import { say } from '../../../explain/ledger';
 import type { Mend } from '../../../facts/mend';
 import type { Seam } from '../../../fit/garmentKind';
@@ -31,6 +32,8 @@ function mendSteps(
       return spreadAgain(before, id, mend.at);
     case 'stay':
       return stayed(before, id, mend.at);
+    case 'move-strap':
+      return heldAnew(before, id, mend.at, say`Take the row out of its second end only; the first stays.`);
     default:
       throw new Error(`expected a mend, got ${String(mend.what satisfies never)}; add it to mendSteps`);
   }
@@ -102,6 +105,13 @@ function sewnAgain(
   edgeId: string,
 ): readonly StepSpec[] {
   const found = context.kind.edges.find((one) => one.id === edgeId);
+  if (found && edgeUseOf(found, context.garment).heldLast)
+    return heldAnew(
+      before,
+      id,
+      edgeId,
+      say`Shorter: cut off at this end. Longer: what was left over at this end; else cut a new one and hold its first end before.`,
+    );
   const again = edge(context, edgeId).filter(({ tryOn }) => tryOn !== true);
   if (!found || again.length === 0) return [];
   const own = new Set(again.map((one) => one.id));
@@ -131,6 +141,30 @@ function sewnAgain(
         ...(one.takesOut === undefined ? {} : { takesOut: `${id}-${one.takesOut}` }),
       };
     }),
+  ];
+}
+
+/** A strap's second end off, tried on, and held where and as long as it is right; `how` says what is done meanwhile. */
+function heldAnew(before: readonly StepSpec[], id: string, edgeId: string, how: Line): readonly StepSpec[] {
+  const own = (part: 'try' | 'secure') => before.find((one) => one.id === `${edgeId}-${part}`);
+  const [tried, secured] = [own('try'), own('secure')];
+  if (!tried || !secured) return [];
+  return [
+    step(
+      `${id}-unpick`,
+      say`Unpick the strap’s second end`,
+      [how],
+      say`No thread is left, and nothing is cut.`,
+      { minutes: 5, after: idsWhere(before, (one) => one.edge === edgeId), edge: edgeId },
+    ),
+    { ...tried, id: `${id}-try`, title: onceMore(tried.title), after: [`${id}-unpick`] },
+    {
+      ...secured,
+      id: `${id}-secure`,
+      title: onceMore(secured.title),
+      after: [`${id}-try`],
+      passes: secured.passes.map((pass) => `${pass} ${id}`),
+    },
   ];
 }
 
