@@ -5,6 +5,7 @@ import { kindIds, type KindId } from './kindIds';
 import { fittingSpec } from './fitting';
 import { layoutsSpec } from './layout';
 import { mendsSpec } from './mend';
+import { refashionSpec } from './refashion';
 import { setupSpec } from './setup';
 import { styleIds } from './wearer';
 import { stitchIds } from './stitchIds';
@@ -225,6 +226,7 @@ export const garmentSpec = record('Garment', {
   ),
   stepNotes: map('Notes on steps', record('Note', { text: text('Note', 0, 500) }), 200),
   fittings: map('Try-ons', fittingSpec, 100),
+  refashion: optional(refashionSpec),
   mends: optional(mendsSpec),
 });
 export type Garment = FactsOf<typeof garmentSpec>;

@@ -187,6 +187,8 @@ export interface GarmentKind {
   readonly liningIsPart?: true;
   /** The body is there already: only its band is new. */
   readonly onlyBand?: true;
+  /** It is made already: of its edges only those that change are here, and nothing else is cut or sewn. */
+  readonly made?: true;
   /** Children may sleep in it, so that rules for sleepwear are told. */
   readonly sleptIn?: true;
   readonly styles: readonly [Style, ...Style[]];

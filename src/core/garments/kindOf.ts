@@ -6,14 +6,37 @@ import type { GarmentKind } from '../fit/garmentKind';
 import type { StyledPart } from '../fit/styledPart';
 import type { PieceShape } from '../fit/pieceShape';
 
-/** The garment's kind: of the catalogue, or the person's own version of it, with the parts its style has. */
+/**
+ * The garment's kind: of the catalogue, or the person's own version of it, with the parts its style has; of one that is
+ * made already, only what changes.
+ */
 export function kindOf(
-  { kind, style }: Pick<Garment, 'kind'> & Partial<Pick<Garment, 'style'>>,
+  { kind, style, refashion }: Pick<Garment, 'kind'> & Partial<Pick<Garment, 'style' | 'refashion'>>,
   own?: OwnKind,
 ): GarmentKind {
   const whole = catalogue[own?.base ?? kind];
   const base = style === undefined ? whole : inStyle(whole, style);
-  return own ? recall([base, own], () => changedKind(base, own)) : base;
+  const wanted = own ? recall([base, own], () => changedKind(base, own)) : base;
+  if (!refashion) return wanted;
+  const changes = Object.keys(refashion.edges);
+  return recall([wanted, JSON.stringify(changes.toSorted())], () => madeAlready(wanted, new Set(changes)));
+}
+
+/** A kind whose garment is made: the edges that change, the strips that are cut for them, and its seams to be taken in. */
+function madeAlready(kind: GarmentKind, changes: ReadonlySet<string>): GarmentKind {
+  const edges = kind.edges.filter(({ id }) => changes.has(id));
+  const strips = new Set(edges.map(({ piece }) => piece));
+  const { drafting: _drafting, ...rest } = kind;
+  return {
+    ...rest,
+    made: true,
+    edges,
+    pieces: kind.pieces.filter(({ id }) => strips.has(id)),
+    shapes: [],
+    sewn: [],
+    openings: kind.openings.filter(({ edge }) => changes.has(edge)),
+    needs: kind.needs.map((need) => ({ ...need, required: false })),
+  };
 }
 
 const recall = createMemory<GarmentKind>();

@@ -6,6 +6,20 @@ import { catalogue } from './catalogue';
 /** A neckband’s finished width in the round figure of an inch tape (T). */
 const INCH_BAND_MM = (MM_PER_INCH * 3) / 4;
 
+/** An edge of a garment that is made is turned by so much: 13 mm, half an inch (T). */
+const TURNED_MM = { cm: 13, in: MM_PER_INCH / 2 } as const;
+
+/** A garment that is made already, to be changed: nothing of it changes yet, and hems are turned no deeper than they must be. */
+export function startRefashion(name: string, kind: KindId, unit: UnitSystem): Garment {
+  const start = startGarment(name, kind, unit);
+  const turned = TURNED_MM[unit];
+  return {
+    ...start,
+    pattern: { ...start.pattern, hemAllowanceMm: turned, sleeveHemAllowanceMm: turned },
+    refashion: { edges: {} },
+  };
+}
+
 /** A garment as a person starts it: all that is usual in the round figures of their own tape. */
 export function startGarment(name: string, kind: KindId, unit: UnitSystem): Garment {
   const start = newGarment(name, kind, unit);

@@ -23,6 +23,7 @@ import { planOpenings } from './openings';
 import { withApart } from '../pieces/apart';
 import { withPattern } from '../fit/patternAdvice';
 import { planProblems } from './problems';
+import { planRefashion } from './refashion';
 import { planNeeds, planStages } from './stages';
 import { withRows } from '../sewing/popRows';
 import { planSewn } from '../sewing/sewnSteps';
@@ -62,6 +63,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
   const openings = withRows({ book, facts, zones, openings: closed, steps: sewn.steps });
   const laidOut = heldLayout(given, 'outer');
   const checks = planChecks({ book, facts: used, kind, outer, lining, body, zones, laidOut });
+  const changed = kind.made ? planRefashion({ book, facts, edges }) : undefined;
   const ticket = planTicket({
     book,
     facts,
@@ -112,6 +114,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
     ...(size ? { size } : {}),
     ...(draft ? { draft: draft.plan } : {}),
     openings,
+    ...(changed ? { changed } : {}),
     ticket,
     cutting,
     steps,

@@ -1,4 +1,5 @@
 import type { DraftPlan } from '../blocks/planDraft';
+import type { ChangedEdge } from './refashion';
 import type { StepSummary } from '../sewing/types';
 import type { Explained, Phrase, NumberId } from '../explain/explained';
 import type { StageId, StageState, Problem, Need } from '../explain/problem';
@@ -32,6 +33,8 @@ export interface GarmentPlan {
   /** How its pieces were drafted from measures, where they are. */
   readonly draft?: DraftPlan;
   readonly openings: readonly OpeningPlan[];
+  /** What becomes of each edge that changes, of a garment that is made already. */
+  readonly changed?: readonly ChangedEdge[];
   readonly ticket: readonly TicketGroup[];
   /** What is done at each edge as it is cut and marked. */
   readonly cutting: readonly EdgeCutting[];

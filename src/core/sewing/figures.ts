@@ -110,6 +110,7 @@ export function figuresOf(
         })
       );
     },
+    cutOff: (id) => get(`refashion.${id}.off`),
     edge: (id) => get(plan.edges.find((one) => one.id === id)?.length),
     strip,
     names: {

@@ -34,7 +34,7 @@ export function fittingFaults(
 ): Readonly<Record<string, string>> {
   const faults: Record<string, string> = {};
   if (fitting.triedOn > today) faults.triedOn = 'That day is still to come: type the day it was tried on.';
-  const begun = Object.keys(garment.sewn).length > 0;
+  const begun = garment.refashion !== undefined || Object.keys(garment.sewn).length > 0;
   if (!begun && (fitting.held === undefined || fitting.held === 'sewn'))
     faults.held =
       'Nothing of it is ticked as sewn: say that it was pinned or basted, or tick what is sewn first.';

@@ -16,7 +16,7 @@ export interface WornPlan {
 }
 
 /** The part of a garment that says how it has changed since it was cut. */
-export type AsSewn = Pick<Garment, 'mends'>;
+export type AsSewn = Pick<Garment, 'mends'> & Partial<Pick<Garment, 'refashion' | 'pattern'>>;
 
 /** One place of a garment that can be tight or loose: a zone, or the strip of an edge. */
 export type WornPlace =
@@ -50,7 +50,7 @@ export function sizeAt(
   book: Ledger,
   { numbers, pieces }: WornPlan,
   place: WornPlace,
-  { mends = {} }: AsSewn,
+  { mends = {}, refashion, pattern }: AsSewn,
   measuredMm?: number,
 ): Explained {
   const id = placeId(place);
@@ -58,7 +58,11 @@ export function sizeAt(
     return book.given(`${id}.measured`, 'all round, as it measures now', measuredMm, 'mm', 'measured');
   if (place.of === 'edge') return getNumber(numbers, place.strip.sewn);
   const { zone, rest } = place.zone;
-  const cut = getNumber(numbers, pieces.girths[zone] ?? rest);
+  const wasMm = refashion && pattern?.finished[zone];
+  const cut =
+    wasMm === undefined
+      ? getNumber(numbers, pieces.girths[zone] ?? rest)
+      : book.given(`${id}.made`, 'all round, as it was made', wasMm, 'mm', 'measured');
   const moved = (what: 'take-in' | 'let-out') =>
     Object.values(mends).reduce(
       (sum, mend) => (mend.what === what && mend.at === zone ? sum + (mend.byMm ?? 0) : sum),

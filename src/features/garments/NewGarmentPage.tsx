@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState, type FormEvent } from 'react';
-import { startGarment } from '@/core/garments/startGarment';
+import { startGarment, startRefashion } from '@/core/garments/startGarment';
 import { leafFault } from '@/core/facts/faults';
 import { garmentSpec, type Garment } from '@/core/facts/garment';
 import { kindIds, type KindId } from '@/core/facts/kindIds';
@@ -17,6 +17,7 @@ import { NextTimeHere } from '@/features/log/NextTimeHere';
 import { PickCloth, PickWearer } from '@/features/records/PickRecord';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { DraftBox } from '@/ui/DraftBox';
+import { Tick } from '@/ui/Tick';
 import { useUnit } from '@/ui/unit';
 import { KindGallery } from './KindGallery';
 
@@ -37,6 +38,7 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
   const [ownKindId, setOwnKind] = useState<string | undefined>(undefined);
   const own = ownKinds.find(({ id }) => id === ownKindId)?.facts;
   const shown = kindOf({ kind }, own);
+  const [made, setMade] = useState(false);
   const [style, setStyle] = useState<Garment['style']>('regular');
   const [wearerId, setWearerId] = useState(start.wearer ?? '');
   const [outerClothId, setOuter] = useState(start.cloth ?? '');
@@ -47,7 +49,7 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
     const fault = leafFault(garmentSpec.fields.name, name, 'name', 'cm');
     if (fault) return setTrouble(fault.sentence);
     const facts: Garment = {
-      ...startGarment(name.trim(), kind, unit),
+      ...(made ? startRefashion : startGarment)(name.trim(), kind, unit),
       style: styleOf(shown, style).id,
       ...(ownKindId ? { ownKindId } : {}),
       ...(wearerId ? { wearerId } : {}),
@@ -115,6 +117,9 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
             onChange={setLining}
           />
         )}
+        <Tick checked={made} onChange={setMade}>
+          It is made already, and I change it: crop it, a new band, another hem
+        </Tick>
         <NextTimeHere of={[{ wearer: wearerId }, { cloth: outerClothId }, { kind: kind }]} />
         <Stack direction="row" sx={{ gap: '12px' }}>
           <Button type="submit" variant="contained" size="large">

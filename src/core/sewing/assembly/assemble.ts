@@ -4,6 +4,7 @@ import type { KindId } from '../../facts/kindIds';
 import type { GarmentKind } from '../../fit/garmentKind';
 import { edgeUseOf, finishOf } from '../../edges/useOf';
 import { edge, mends, recipes } from './recipes';
+import { cutOff, offId } from './recipes/cutOff';
 import { recipeFacts, type Alternative, type RecipeFacts, type Ways } from './recipe';
 import type { StepSpec } from './step';
 
@@ -83,13 +84,26 @@ const settle = (alternatives: readonly Alternative[], wanted: Ways): Ways =>
     ]),
   );
 
+const CLOSED: ReadonlySet<string> = new Set(['round', 'ring']);
+
+/** What is made already is a tube: nothing can be sewn flat any more. */
+const inTheRound = (alternatives: readonly Alternative[]): Ways =>
+  Object.fromEntries(
+    alternatives.map(({ id, options }) => [
+      id,
+      (options.find((one) => CLOSED.has(one.id)) ?? options[0])?.id ?? '',
+    ]),
+  );
+
 /** Whether the neckband goes on before the left shoulder is closed: its ends then lie in that seam. */
 export const neckbandOpen = (kind: GarmentKind, garment: Pick<Garment, 'edges' | 'ways'>): boolean =>
+  kind.made !== true &&
   settle(alternativesOf(kind.kind, kind, garment), garment.ways ?? {}).neckband === 'open';
 
 function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assembly {
-  const alternatives = alternativesOf(base, kind, garment);
-  const settled = settle(alternatives, { ...garment.ways, ...ways });
+  const found = alternativesOf(base, kind, garment);
+  const alternatives = kind.made ? [] : found;
+  const settled = kind.made ? inTheRound(found) : settle(found, { ...garment.ways, ...ways });
   const context = { kind, garment, ways: settled, lined };
   const written = recipes[base].steps(context);
   const covered = new Set(written.map((one) => one.edge));
@@ -100,8 +114,23 @@ function assembleAnew({ base, kind, garment, lined, ways = {} }: Inputs): Assemb
   const last = written.at(-1);
   const closes = last?.id === 'last-look';
   const begun = [...(closes ? written.slice(0, -1) : written), ...added];
-  const all = [...begun, ...mends(context, begun), ...(closes ? [last] : [])];
+  const sewn = kind.made ? changedOnly(kind, begun) : begun;
+  const all = [...sewn, ...mends(context, begun), ...(closes ? [last] : [])];
   return { steps: resolve(all, begun), alternatives, ways: settled };
+}
+
+/** What is done at no one edge and is done all the same where a garment that is made gets new hems. */
+const FOR_HEMS = 'press-hems';
+
+/** The steps of a garment that is made already: each edge that changes loses its old end, then gets its new one. */
+function changedOnly({ edges }: GarmentKind, begun: readonly StepSpec[]): readonly StepSpec[] {
+  const atEdges = begun.filter((one) => one.edge !== undefined);
+  const hems = begun.filter(({ id }) => id === FOR_HEMS && atEdges.some(({ after }) => after.includes(id)));
+  return [
+    ...edges.map(cutOff),
+    ...hems.map((one) => ({ ...one, after: edges.map(({ id }) => offId(id)) })),
+    ...atEdges.map((one) => ({ ...one, after: [offId(one.edge ?? ''), ...one.after] })),
+  ];
 }
 
 /**

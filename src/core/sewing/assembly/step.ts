@@ -21,6 +21,8 @@ export interface Figures {
   edge(id: string): Explained | undefined;
   /** How far a seam is moved on each layer by a change to what is sewn. */
   mend(id: string): Explained | undefined;
+  /** How far above the finished edge of a garment that is made already it is cut. */
+  cutOff(edge: string): Explained | undefined;
   /** What is sewn to an edge, where it is planned. */
   strip(edge: string, at?: number): StripFigures | undefined;
   readonly names: {

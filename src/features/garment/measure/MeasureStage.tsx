@@ -19,6 +19,7 @@ import styles from '../page/GarmentPage.module.css';
 import { NextButton } from '../page/NextButton';
 import { useGarment } from '../page/useGarment';
 import { ItsPieces } from './ItsPieces';
+import { MadeAlready } from './MadeAlready';
 
 /** Only garments that are drafted need them. */
 const DraftTable = dynamic(() => import('../draft/DraftTable').then((module) => module.DraftTable));
@@ -73,7 +74,7 @@ export function MeasureStage() {
               Choose who it is for on the left. Nobody there yet? Add a wearer: it takes a name and a tape.
             </p>
           )}
-          {!plan.draft && <ItsPieces />}
+          {garment.refashion ? <MadeAlready /> : !plan.draft && <ItsPieces />}
           {!plan.draft && <NextButton to="stretch" />}
         </div>
       </div>

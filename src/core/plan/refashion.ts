@@ -1,0 +1,98 @@
+import { edgeUses } from '../edges/elastics/uses';
+import type { EdgePlan } from '../edges/types';
+import type { Explained, NumberId, Phrase } from '../explain/explained';
+import { getNumber, leaf, say, type Ledger } from '../explain/ledger';
+import { stage, type SeenBy } from '../explain/stage';
+import { allowanceAt } from '../facts/allowance';
+
+/** What becomes of an edge of a garment that is made already. */
+export interface ChangedEdge {
+  readonly edge: string;
+  readonly label: string;
+  /** How far above the finished edge it is cut; absent where only the old finish comes off. */
+  readonly off?: NumberId;
+  /** Where it is cut, and what is left to practise on; or why it cannot be cut there. */
+  readonly says: readonly Phrase[];
+  readonly cannot: boolean;
+}
+
+const refashionSees = { records: [], garment: ['refashion', 'pattern', 'edges'] } as const;
+
+interface Inputs {
+  readonly book: Ledger;
+  readonly facts: SeenBy<typeof refashionSees>;
+  readonly edges: readonly EdgePlan[];
+}
+
+/**
+ * The difference between a garment as it is and as it is to become, edge by edge: what is cut off, what is left over. The
+ * line to cut on is where the new edge ends, less what is turned or sewn there, plus what a band adds (D).
+ */
+export const planRefashion = stage(refashionSees, (inputs: Inputs): readonly ChangedEdge[] =>
+  inputs.edges.map((edge) => changedEdge(inputs, edge)),
+);
+
+function changedEdge({ book, facts: { garment } }: Inputs, edge: EdgePlan): ChangedEdge {
+  const { id, label } = edge;
+  const shorterMm = garment.refashion?.edges[id]?.shorterMm;
+  const told = { edge: id, label };
+  if (shorterMm === undefined)
+    return {
+      ...told,
+      cannot: false,
+      says: [say`It keeps its place: the old finish comes off at its seam, unpicked or cut close beside it.`],
+    };
+  const shorter = book.given(`refashion.${id}.shorter`, 'shorter by', shorterMm, 'mm', 'chosen');
+  const takes = takenBy(book, garment, edge);
+  const band = garment.edges?.[id]?.finishedMm ?? edgeUses[edge.use].finishedMm;
+  const adds = edge.finish === 'band' ? (band ?? 0) : 0;
+  const off = book.work(`refashion.${id}.off`, {
+    label: 'cut off, from the finished edge',
+    unit: 'mm',
+    mark: 'D',
+    formula: adds === 0 ? 'shorter - takes' : 'shorter + band - takes',
+    terms: {
+      shorter,
+      takes,
+      ...(adds === 0 ? {} : { band: leaf('width that the band adds', adds, 'mm', 'chosen') }),
+    },
+  });
+  if (off.value <= 0)
+    return {
+      ...told,
+      off: off.id,
+      cannot: true,
+      says: [
+        say`Nothing is left to cut off: the new edge takes ${getNumber(book.numbers, takes.id)}. Make it shorter by more than that, or unpick the old edge and use what was turned there.`,
+      ],
+    };
+  const round = edge.length === undefined ? undefined : getNumber(book.numbers, edge.length);
+  return {
+    ...told,
+    off: off.id,
+    cannot: false,
+    says: [
+      takes.value > 0
+        ? say`Cut ${off} above the finished edge: ${takes} of what stays is turned or sewn.`
+        : say`Cut ${off} above the finished edge: nothing is turned there.`,
+      round
+        ? say`What comes off is ${off} high and ${round} long, its old edge in it: try the setup on it first.`
+        : say`What comes off is ${off} high, its old edge in it: try the setup on it first.`,
+    ],
+  };
+}
+
+/** What the new edge takes of the cloth past where it ends. */
+function takenBy(
+  book: Ledger,
+  garment: Inputs['facts']['garment'],
+  { id, allowance, hem, finish }: EdgePlan,
+): Explained {
+  const wanted = allowance?.wanted ?? hem?.depth;
+  if (wanted !== undefined) return getNumber(book.numbers, wanted);
+  const [mm, label] =
+    finish === 'lettuce' || finish === 'binding' || finish === 'left as it is'
+      ? ([0, 'nothing is turned'] as const)
+      : ([allowanceAt(garment, id), 'seam allowance at the edge'] as const);
+  return book.given(`refashion.${id}.takes`, label, mm, 'mm', mm === 0 ? 'D' : 'measured');
+}
