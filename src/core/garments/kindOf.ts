@@ -36,6 +36,7 @@ function madeAlready(kind: GarmentKind, changes: ReadonlySet<string>): GarmentKi
     sewn: [],
     openings: kind.openings.filter(({ edge }) => changes.has(edge)),
     needs: kind.needs.map((need) => ({ ...need, required: false })),
+    quirks: [],
   };
 }
 

@@ -13,8 +13,18 @@ const TURNED_MM = { cm: 13, in: MM_PER_INCH / 2 } as const;
 export function startRefashion(name: string, kind: KindId, unit: UnitSystem): Garment {
   const start = startGarment(name, kind, unit);
   const turned = TURNED_MM[unit];
+  const neck = catalogue[kind].edges.some(({ id }) => id === 'neckline');
   return {
     ...start,
+    // Its neckline is a ring already: the tape goes round it once.
+    ...(neck
+      ? {
+          edges: {
+            ...start.edges,
+            neckline: { ...start.edges?.neckline, measured: { as: 'ring' as const } },
+          },
+        }
+      : {}),
     pattern: { ...start.pattern, hemAllowanceMm: turned, sleeveHemAllowanceMm: turned },
     refashion: { edges: {} },
   };

@@ -63,7 +63,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
   const openings = withRows({ book, facts, zones, openings: closed, steps: sewn.steps });
   const laidOut = heldLayout(given, 'outer');
   const checks = planChecks({ book, facts: used, kind, outer, lining, body, zones, laidOut });
-  const changed = kind.made ? planRefashion({ book, facts, edges }) : undefined;
+  const changed = kind.made ? planRefashion({ book, facts, kind, edges }) : undefined;
   const ticket = planTicket({
     book,
     facts,
@@ -74,7 +74,7 @@ export function planGarment(given: GarmentFacts, { onDate }: PlanOptions): Garme
     size,
     pieces,
   });
-  const cutting = planCutting({ book, facts, edges, outlined: pieces.edges });
+  const cutting = planCutting({ book, facts, edges, outlined: pieces.edges, changed });
   const steps = stepSummaries(sewn, garment);
   const bandUsed = neckbandEdge(edges) ? band : undefined;
   const problems = planProblems({

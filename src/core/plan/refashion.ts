@@ -4,6 +4,7 @@ import type { Explained, NumberId, Phrase } from '../explain/explained';
 import { getNumber, leaf, say, type Ledger } from '../explain/ledger';
 import { stage, type SeenBy } from '../explain/stage';
 import { allowanceAt } from '../facts/allowance';
+import type { GarmentKind } from '../fit/garmentKind';
 
 /** What becomes of an edge of a garment that is made already. */
 export interface ChangedEdge {
@@ -20,6 +21,7 @@ const refashionSees = { records: [], garment: ['refashion', 'pattern', 'edges'] 
 
 interface Inputs {
   readonly book: Ledger;
+  readonly kind: GarmentKind;
   readonly facts: SeenBy<typeof refashionSees>;
   readonly edges: readonly EdgePlan[];
 }
@@ -32,7 +34,12 @@ export const planRefashion = stage(refashionSees, (inputs: Inputs): readonly Cha
   inputs.edges.map((edge) => changedEdge(inputs, edge)),
 );
 
-function changedEdge({ book, facts: { garment } }: Inputs, edge: EdgePlan): ChangedEdge {
+function changedEdge(inputs: Inputs, edge: EdgePlan): ChangedEdge {
+  const {
+    book,
+    kind,
+    facts: { garment },
+  } = inputs;
   const { id, label } = edge;
   const shorterMm = garment.refashion?.edges[id]?.shorterMm;
   const told = { edge: id, label };
@@ -66,7 +73,8 @@ function changedEdge({ book, facts: { garment } }: Inputs, edge: EdgePlan): Chan
         say`Nothing is left to cut off: the new edge takes ${getNumber(book.numbers, takes.id)}. Make it shorter by more than that, or unpick the old edge and use what was turned there.`,
       ],
     };
-  const round = edge.length === undefined ? undefined : getNumber(book.numbers, edge.length);
+  const round = roundOf(inputs, edge);
+  const each = kind.edges.find((one) => one.id === id)?.pair ? ', on each side' : '';
   return {
     ...told,
     off: off.id,
@@ -76,10 +84,19 @@ function changedEdge({ book, facts: { garment } }: Inputs, edge: EdgePlan): Chan
         ? say`Cut ${off} above the finished edge: ${takes} of what stays is turned or sewn.`
         : say`Cut ${off} above the finished edge: nothing is turned there.`,
       round
-        ? say`What comes off is ${off} high and ${round} long, its old edge in it: try the setup on it first.`
-        : say`What comes off is ${off} high, its old edge in it: try the setup on it first.`,
+        ? say`What comes off is ${off} high and ${round} long${each}, its old edge in it: try the setup on it first.`
+        : say`What comes off is ${off} high${each}, its old edge in it: try the setup on it first.`,
     ],
   };
+}
+
+/** How long what comes off is: as the garment measures now where its edge lies, else as the edge is planned. */
+function roundOf({ book, kind, facts }: Inputs, { id, label, length }: EdgePlan): Explained | undefined {
+  const zone = kind.edges.find((one) => one.id === id)?.zone;
+  const mm = zone === undefined ? undefined : facts.garment.pattern.finished[zone];
+  if (mm !== undefined)
+    return book.given(`refashion.${id}.round`, `${label.toLowerCase()}, all round now`, mm, 'mm', 'measured');
+  return length === undefined ? undefined : getNumber(book.numbers, length);
 }
 
 /** What the new edge takes of the cloth past where it ends. */

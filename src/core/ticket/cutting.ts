@@ -15,6 +15,8 @@ interface Inputs {
   readonly edges: readonly EdgePlan[];
   /** Edges whose pieces have outlines: they can be printed, with the allowance that is wanted. */
   readonly outlined: Readonly<Record<string, NumberId>>;
+  /** Of a garment that is made already: where each edge is cut, instead of what is added to a piece. */
+  readonly changed?: readonly { readonly edge: string; readonly says: readonly Phrase[] }[] | undefined;
 }
 
 /**
@@ -24,8 +26,10 @@ interface Inputs {
 export const planCutting = stage(cuttingSees, (inputs: Inputs): readonly EdgeCutting[] =>
   inputs.edges.flatMap((edge) => {
     const lines = [
-      ...allowanceLines(inputs, edge),
-      ...hemLines(inputs, edge),
+      ...(inputs.changed?.find((one) => one.edge === edge.id)?.says ?? [
+        ...allowanceLines(inputs, edge),
+        ...hemLines(inputs, edge),
+      ]),
       ...edge.strips.flatMap((strip) => [...foldLines(inputs, edge, strip), ...markLines(inputs, strip)]),
     ];
     return lines.length === 0 ? [] : [{ edge: edge.id, label: edge.label, lines }];

@@ -1,3 +1,4 @@
+import { say } from '../../explain/ledger';
 import { createMemory } from '../../explain/remember';
 import type { Garment } from '../../facts/garment';
 import type { KindId } from '../../facts/kindIds';
@@ -125,10 +126,14 @@ const FOR_HEMS = 'press-hems';
 /** The steps of a garment that is made already: each edge that changes loses its old end, then gets its new one. */
 function changedOnly({ edges }: GarmentKind, begun: readonly StepSpec[]): readonly StepSpec[] {
   const atEdges = begun.filter((one) => one.edge !== undefined);
-  const hems = begun.filter(({ id }) => id === FOR_HEMS && atEdges.some(({ after }) => after.includes(id)));
+  const hems = begun.filter(({ id }) => id === FOR_HEMS);
   return [
     ...edges.map(cutOff),
-    ...hems.map((one) => ({ ...one, after: edges.map(({ id }) => offId(id)) })),
+    ...hems.map((one) => ({
+      ...one,
+      title: say`Press the new hem creases`,
+      after: edges.map(({ id }) => offId(id)),
+    })),
     ...atEdges.map((one) => ({ ...one, after: [offId(one.edge ?? ''), ...one.after] })),
   ];
 }

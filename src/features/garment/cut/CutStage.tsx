@@ -49,20 +49,22 @@ export function CutStage() {
           <p className="soft">
             Cut one flat layer, away from yourself. Close the rotary cutter when you put it down.
           </p>
-          {amount && (
+          {amount && !kind.made && (
             <p>
               <PhraseText phrase={amount.sentence} />
             </p>
           )}
         </div>
-        <div className={styles.actions}>
-          <Button variant="outlined" component={Link} href={`/garments/${id}/layout`}>
-            Lay out on cloth
-          </Button>
-          <Button variant="outlined" component={Link} href={`/garments/${id}/paper`}>
-            Print the pieces
-          </Button>
-        </div>
+        {!kind.made && (
+          <div className={styles.actions}>
+            <Button variant="outlined" component={Link} href={`/garments/${id}/layout`}>
+              Lay out on cloth
+            </Button>
+            <Button variant="outlined" component={Link} href={`/garments/${id}/paper`}>
+              Print the pieces
+            </Button>
+          </div>
+        )}
       </div>
       {plan.ticket.map((group) => (
         <section key={group.id}>
@@ -157,7 +159,7 @@ export function CutStage() {
       ))}
       {plan.cutting.length > 0 && (
         <section className={styles.stack} style={{ gap: 8 }}>
-          <h2>At the edges, before the paper comes off</h2>
+          <h2>{kind.made ? 'At the edges' : 'At the edges, before the paper comes off'}</h2>
           <dl className={styles.edgeLines}>
             {plan.cutting.map(({ edge, label, lines }) => (
               <div key={edge} data-edge={edge}>
@@ -183,14 +185,18 @@ export function CutStage() {
           <span className="soft">Two identical halves is the classic mistake.</span>
         </p>
       )}
-      <p>
-        Allowances: seams {show(garment.pattern.seamAllowanceMm)}
-        {kind.edges.some((edge) => isNeck(kind, edge)) && `, neck ${show(allowanceAt(garment, 'neckline'))}`}
-        {kind.edges.some(({ sleeveHem }) => sleeveHem) &&
-          `, sleeve hems ${show(garment.pattern.sleeveHemAllowanceMm)}`}
-        {kind.edges.some(({ finish }) => finish === 'hem') && `, hem ${show(garment.pattern.hemAllowanceMm)}`}
-        . Mark the front’s centre and the back’s centre; double notches on the back.
-      </p>
+      {!kind.made && (
+        <p>
+          Allowances: seams {show(garment.pattern.seamAllowanceMm)}
+          {kind.edges.some((edge) => isNeck(kind, edge)) &&
+            `, neck ${show(allowanceAt(garment, 'neckline'))}`}
+          {kind.edges.some(({ sleeveHem }) => sleeveHem) &&
+            `, sleeve hems ${show(garment.pattern.sleeveHemAllowanceMm)}`}
+          {kind.edges.some(({ finish }) => finish === 'hem') &&
+            `, hem ${show(garment.pattern.hemAllowanceMm)}`}
+          . Mark the front’s centre and the back’s centre; double notches on the back.
+        </p>
+      )}
       {kind.quirks.length > 0 && (
         <ul>
           {kind.quirks.map((quirk) => (

@@ -58,16 +58,18 @@ export function MadeAlready() {
         Laid flat and doubled, nothing pulled. To take the sides in, put it on and pinch: Wear works out the
         rest. Pull a swatch of its cloth on its own hem.
       </p>
-      {around.map((zone) => (
-        <LengthField
-          key={zone.id}
-          spec={GIRTH}
-          label={`${zone.label}, all round`}
-          valueMm={garment.pattern.finished[zone.id]}
-          onChange={(mm) => set(`${zone.label}, as it is`, { [`pattern.finished.${zone.id}`]: mm })}
-          fault={fault(`pattern.finished.${zone.id}`)}
-        />
-      ))}
+      <div className={styles.fields}>
+        {around.map((zone) => (
+          <LengthField
+            key={zone.id}
+            spec={GIRTH}
+            label={`${zone.label}, all round`}
+            valueMm={garment.pattern.finished[zone.id]}
+            onChange={(mm) => set(`${zone.label}, as it is`, { [`pattern.finished.${zone.id}`]: mm })}
+            fault={fault(`pattern.finished.${zone.id}`)}
+          />
+        ))}
+      </div>
     </section>
   );
 }

@@ -56,6 +56,7 @@ export function MeasureStage() {
           <BodyDrawing chosen={chosen} label={label} />
         </div>
         <div className={styles.stack}>
+          {garment.refashion && <MadeAlready />}
           <div className={styles.between}>
             <h2>
               {facts.wearer ? `What this garment needs of ${facts.wearer.name}` : 'What this garment needs'}
@@ -74,7 +75,7 @@ export function MeasureStage() {
               Choose who it is for on the left. Nobody there yet? Add a wearer: it takes a name and a tape.
             </p>
           )}
-          {garment.refashion ? <MadeAlready /> : !plan.draft && <ItsPieces />}
+          {!plan.draft && !garment.refashion && <ItsPieces />}
           {!plan.draft && <NextButton to="stretch" />}
         </div>
       </div>
