@@ -54,6 +54,7 @@ export function useOpenGarment() {
     findings: [],
     machines: [],
     machineSets: [],
+    notedAtSteps: {},
     today: TODAY,
     fault: () => undefined,
     set: (_label: string, changes: Changes) => {

@@ -4,8 +4,7 @@ import type { Garment } from '../../facts/garment';
 import type { KindId } from '../../facts/kindIds';
 import type { GarmentKind } from '../../fit/garmentKind';
 import { edgeUseOf, finishOf } from '../../edges/useOf';
-import { edge, mends, recipes } from './recipes';
-import { cutOff, offId } from './recipes/cutOff';
+import { cutOff, edge, mends, offId, recipes } from './recipes';
 import { recipeFacts, type Alternative, type RecipeFacts, type Ways } from './recipe';
 import type { StepSpec } from './step';
 

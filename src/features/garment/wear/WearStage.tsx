@@ -2,6 +2,7 @@
 import { newestFirst } from '@/core/wear/rounds';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
+import { BesideOneThatFits } from './BesideOneThatFits';
 import { Round } from './Round';
 import { SideBySide } from './SideBySide';
 import { StillFits } from './StillFits';
@@ -23,6 +24,7 @@ export function WearStage() {
           <SideBySide />
         </section>
       )}
+      <BesideOneThatFits />
       <StillFits />
     </div>
   );

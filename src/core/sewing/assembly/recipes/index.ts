@@ -43,6 +43,7 @@ export const recipes: Readonly<Record<KindId, Recipe>> = {
   'knit-band': knitBand,
 };
 
+export { cutOff, offId } from './cutOff';
 export { edge } from './edges';
 export { mends } from './mends';
 export { seamToTake } from './seamToTake';
