@@ -6,7 +6,7 @@ import { newWearer } from '@/core/facts/wearer';
 import type { Op } from '@/data/commands';
 import { findRecord } from '@/data/records';
 import { testDatabase } from '../../tests/testDatabase';
-import { ENTRIES_A_PAGE, logFigures, logFile, logPage, nextTimeFor, notedAtSteps } from './log';
+import { ENTRIES_A_PAGE, logFigures, logFile, logPage, nextTimeFor, nextTimeOf, notedAtSteps } from './log';
 import { write } from './recordRoutes';
 
 const { db, clear } = testDatabase();
@@ -138,6 +138,16 @@ test('for next time: of its wearer, its pattern and its kind, never its own', ()
   expect(new Set(next('third'))).toEqual(new Set(['*Longer* sleeves', 'Wider at the hip', 'Second’s next']));
   expect(next('first')).toEqual(['Second’s next']);
   expect(next('other')).toEqual(['Wider at the hip']);
+});
+
+test('of one thing: a machine’s too, through the sets it is in', () => {
+  const texts = (kind: 'cloth' | 'machine' | 'pattern', id: string) =>
+    nextTimeOf(db, kind, id).map(({ text }) => text);
+  expect([texts('cloth', 'heron'), texts('machine', 'serger'), texts('pattern', 'p')]).toEqual([
+    ['Wider at the hip'],
+    ['Wider at the hip'],
+    ['*Longer* sleeves'],
+  ]);
 });
 
 test('at a step: what was noted there in other garments of its kind, never its own', () => {

@@ -64,6 +64,11 @@ function thingsFor(db: Database, kind: RecordKind, id: string): readonly Ref[] {
 }
 
 const MOST_NEXT_TIME = 12;
+const MOST_OF_ONE = 6;
+
+/** What was noted for next time of one thing. */
+export const nextTimeOf = (db: Database, kind: (typeof ABOUT)[number], id: string): readonly LogEntry[] =>
+  findNotes(db, { what: 'next time', about: [thingsFor(db, kind, id)], limit: MOST_OF_ONE }).map(entryOf);
 
 /** What was noted for next time of what a garment is made of, for and on, and of other garments of its kind. */
 export function nextTimeFor(db: Database, { id, facts }: Stored<'garment'>): readonly LogEntry[] {

@@ -23,12 +23,14 @@ export function kindOf(
 }
 
 /** A kind whose garment is made: the edges that change, the strips that are cut for them, and its seams to be taken in. */
-function madeAlready(kind: GarmentKind, changes: ReadonlySet<string>): GarmentKind {
+function madeAlready(
+  { drafting: _drafting, ...kind }: GarmentKind,
+  changes: ReadonlySet<string>,
+): GarmentKind {
   const edges = kind.edges.filter(({ id }) => changes.has(id));
   const strips = new Set(edges.map(({ piece }) => piece));
-  const { drafting: _drafting, ...rest } = kind;
   return {
-    ...rest,
+    ...kind,
     made: true,
     edges,
     pieces: kind.pieces.filter(({ id }) => strips.has(id)),

@@ -10,7 +10,8 @@ import type { Choice } from '@/core/views/pageViews';
 import { NameField } from '@/features/records/NameField';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { LogLink } from '@/features/log/LogLink';
-import { NextTimeHere } from '@/features/log/NextTimeHere';
+import { NextTimeNotes } from '@/features/log/NextTimeNotes';
+import type { LogEntry } from '@/core/views/logViews';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { NumbersProvider } from '@/ui/numbers';
 import { Becoming } from './Becoming';
@@ -29,6 +30,7 @@ interface Props {
   /** The other cloths of the shelf: layers for a stack. */
   readonly others: readonly StoredRecord<'cloth'>[];
   readonly wearers: readonly Choice[];
+  readonly nextTime: readonly LogEntry[];
   readonly today: string;
 }
 
@@ -41,7 +43,7 @@ export function ClothPage(props: Props) {
   );
 }
 
-function Inside({ cloth: initial, others, wearers, today }: Props) {
+function Inside({ cloth: initial, others, wearers, nextTime, today }: Props) {
   const records = useRecords();
   const { id } = initial;
   const cloth = records.facts('cloth', id) ?? initial.facts;
@@ -66,7 +68,7 @@ function Inside({ cloth: initial, others, wearers, today }: Props) {
             <LogLink of="cloth" id={id} />
             <RemoveButton kind="cloth" id={id} back="/cloth" />
           </div>
-          <NextTimeHere of={[{ cloth: id }]} />
+          <NextTimeNotes entries={nextTime} />
           {cloth.layers ? (
             <>
               <StackForm id={id} layers={cloth.layers} others={others} />

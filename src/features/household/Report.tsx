@@ -98,7 +98,9 @@ export function Report({ report, busy, onBring, onLeave }: Props) {
         </Button>
         <span className="soft small">
           {nothing
-            ? 'There is nothing to bring back: all of it is here.'
+            ? differing.length > 0
+              ? 'As it is chosen, nothing changes.'
+              : 'There is nothing to bring back: all of it is here.'
             : 'It can be undone as a whole. Undo of single changes from before does not come with a copy.'}
         </span>
       </div>

@@ -1,34 +1,16 @@
 'use client';
-import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import type { LogEntry, LogPage } from '@/core/views/logViews';
 import { request } from '@/features/records/api';
+import { NextTimeNotes } from './NextTimeNotes';
 
 const MOST = 6;
 
 /** What the log is asked for, by the name of its parameter. */
 type Asked = Readonly<Partial<Record<'wearer' | 'cloth' | 'pattern' | 'machine' | 'kind', string>>>;
 
-/** What was noted for next time of each of these things, each note once: in sight where one of them is chosen. */
-export function NextTimeHere({ of }: { of: readonly Asked[] }) {
-  const entries = useNextTime(of);
-  if (entries.length === 0) return null;
-  return (
-    <section
-      aria-label="Noted for next time"
-      style={{ borderLeft: '4px solid var(--capacity)', paddingLeft: 14, display: 'grid', gap: 4 }}
-    >
-      {entries.map(({ id, href, name, text }) => (
-        <p key={id}>
-          <span className="soft">
-            Next time, from <Link href={href}>{name}</Link>:
-          </span>{' '}
-          <strong>{text}</strong>
-        </p>
-      ))}
-    </section>
-  );
-}
+/** What was noted for next time of each of these things, each note once, as they are chosen. */
+export const NextTimeHere = ({ of }: { of: readonly Asked[] }) => <NextTimeNotes entries={useNextTime(of)} />;
 
 function useNextTime(of: readonly Asked[]): readonly LogEntry[] {
   const [entries, setEntries] = useState<readonly LogEntry[]>([]);

@@ -13,7 +13,8 @@ import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { LogLink } from '@/features/log/LogLink';
-import { NextTimeHere } from '@/features/log/NextTimeHere';
+import { NextTimeNotes } from '@/features/log/NextTimeNotes';
+import type { LogEntry } from '@/core/views/logViews';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { PickField } from '@/ui/PickField';
 import { Tick } from '@/ui/Tick';
@@ -28,14 +29,15 @@ const USUAL_DIFFERENTIAL = [0.6, 2] as const;
 interface Props {
   readonly machine: StoredRecord<'machine'>;
   readonly cloths: readonly StoredRecord<'cloth'>[];
+  readonly nextTime: readonly LogEntry[];
   readonly today: string;
 }
 
 /** One machine: what it can do, how it stands, its setup cards, and what went wrong on it. */
-export function MachinePage({ machine, cloths, today }: Props) {
+export function MachinePage({ machine, cloths, nextTime, today }: Props) {
   return (
     <RecordsProvider records={[machine]}>
-      <Inside initial={machine} cloths={cloths} today={today} />
+      <Inside initial={machine} cloths={cloths} nextTime={nextTime} today={today} />
     </RecordsProvider>
   );
 }
@@ -43,10 +45,12 @@ export function MachinePage({ machine, cloths, today }: Props) {
 function Inside({
   initial,
   cloths,
+  nextTime,
   today,
 }: {
   initial: Props['machine'];
   cloths: Props['cloths'];
+  nextTime: Props['nextTime'];
   today: string;
 }) {
   const records = useRecords();
@@ -67,7 +71,7 @@ function Inside({
         <LogLink of="machine" id={id} />
         <RemoveButton kind="machine" id={id} back="/machines" />
       </div>
-      <NextTimeHere of={[{ machine: id }]} />
+      <NextTimeNotes entries={nextTime} />
       <OutOfOrder id={id} machine={machine} set={set} today={today} />
       <div className={styles.two}>
         <Present machine={machine} set={set} />

@@ -11,22 +11,28 @@ import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { LogLink } from '@/features/log/LogLink';
-import { NextTimeHere } from '@/features/log/NextTimeHere';
+import { NextTimeNotes } from '@/features/log/NextTimeNotes';
+import type { LogEntry } from '@/core/views/logViews';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { PickField } from '@/ui/PickField';
 import styles from './PatternPage.module.css';
 import { PatternSizes } from './PatternSizes';
 
+interface Props {
+  readonly pattern: StoredRecord<'pattern'>;
+  readonly nextTime: readonly LogEntry[];
+}
+
 /** One pattern: its size table, what it was drafted for, its own lengths, and notes. */
-export function PatternPage({ pattern }: { pattern: StoredRecord<'pattern'> }) {
+export function PatternPage({ pattern, nextTime }: Props) {
   return (
     <RecordsProvider records={[pattern]}>
-      <Inside initial={pattern} />
+      <Inside pattern={pattern} nextTime={nextTime} />
     </RecordsProvider>
   );
 }
 
-function Inside({ initial }: { initial: StoredRecord<'pattern'> }) {
+function Inside({ pattern: initial, nextTime }: Props) {
   const records = useRecords();
   const { id } = initial;
   const pattern = records.facts('pattern', id) ?? initial.facts;
@@ -45,7 +51,7 @@ function Inside({ initial }: { initial: StoredRecord<'pattern'> }) {
           <LogLink of="pattern" id={id} />
           <RemoveButton kind="pattern" id={id} back="/patterns" />
         </div>
-        <NextTimeHere of={[{ pattern: id }]} />
+        <NextTimeNotes entries={nextTime} />
         <div className={styles.row}>
           <div style={{ width: 260 }}>
             <PickField

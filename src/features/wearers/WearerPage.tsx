@@ -19,7 +19,8 @@ import { NameField } from '@/features/records/NameField';
 import { RecordFields } from '@/features/records/RecordFields';
 import { RecordsProvider, useRecords } from '@/features/records/RecordsProvider';
 import { LogLink } from '@/features/log/LogLink';
-import { NextTimeHere } from '@/features/log/NextTimeHere';
+import { NextTimeNotes } from '@/features/log/NextTimeNotes';
+import type { LogEntry } from '@/core/views/logViews';
 import { RemoveButton } from '@/features/records/RemoveButton';
 import { BodyDrawing } from '@/ui/BodyDrawing';
 import { ChoiceRow } from '@/ui/ChoiceRow';
@@ -32,16 +33,22 @@ const History = dynamic(() => import('./History').then((module) => module.Histor
 
 const { fields } = wearerSpec;
 
+interface Props {
+  readonly wearer: StoredRecord<'wearer'>;
+  readonly nextTime: readonly LogEntry[];
+  readonly today: string;
+}
+
 /** One wearer: who it is, and measurements by date, newest first. */
-export function WearerPage({ wearer, today }: { wearer: StoredRecord<'wearer'>; today: string }) {
+export function WearerPage({ wearer, nextTime, today }: Props) {
   return (
     <RecordsProvider records={[wearer]}>
-      <Inside initial={wearer} today={today} />
+      <Inside wearer={wearer} nextTime={nextTime} today={today} />
     </RecordsProvider>
   );
 }
 
-function Inside({ initial, today }: { initial: StoredRecord<'wearer'>; today: string }) {
+function Inside({ wearer: initial, nextTime, today }: Props) {
   const records = useRecords();
   const { id } = initial;
   const wearer = records.facts('wearer', id) ?? initial.facts;
@@ -68,7 +75,7 @@ function Inside({ initial, today }: { initial: StoredRecord<'wearer'>; today: st
         <LogLink of="wearer" id={id} />
         <RemoveButton kind="wearer" id={id} back="/wearers" />
       </div>
-      <NextTimeHere of={[{ wearer: id }]} />
+      <NextTimeNotes entries={nextTime} />
       <div className={styles.who}>
         <ChoiceRow legend="Grown" value={wearer.grown} options={grownOptions} onChange={put('grown')} />
         <RecordFields kind="wearer" id={id} without={['name', 'grown']} />

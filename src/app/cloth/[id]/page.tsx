@@ -2,6 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { getDatabase } from '@/server/database';
 import { ClothPage } from '@/features/cloth/ClothPage';
+import { nextTimeOf } from '@/server/log';
 import { choices, recordList, recordView, today } from '@/server/views';
 
 export const dynamic = 'force-dynamic';
@@ -17,6 +18,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       cloth={cloth}
       others={recordList(db, 'cloth')}
       wearers={choices(db, 'wearer')}
+      nextTime={nextTimeOf(db, 'cloth', cloth.id)}
       today={today()}
     />
   );
