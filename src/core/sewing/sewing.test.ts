@@ -218,6 +218,8 @@ describe('minutes', () => {
     [[30, 10], 12, false],
     [[30, 10, 20], 20, true],
     [[30, 10, 20, 24], 22, true],
+    // The last five: the hour at the beginning counts no more.
+    [[60, 30, 10, 20, 24, 22], 22, true],
   ] as const)('after %j: %d', (runs, wanted, learned) => {
     const of = sewingOf({ ...facts, runs: { side: runs } });
     expect(value(of, step(of, 'side').minutes)).toBe(wanted);

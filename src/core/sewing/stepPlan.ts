@@ -20,6 +20,8 @@ import { setupKey } from './setupPlans';
 
 /** Runs after which the clock's own minutes count (T). */
 const RUNS_TO_LEARN = 3;
+/** The newest of them: hands and machines change (T). */
+const RUNS_THAT_COUNT = 5;
 
 /** What an extra pass takes of its seam's minutes (an estimate). */
 const EXTRA_PASS = 0.5;
@@ -110,7 +112,7 @@ function minutesOf(
   { spec }: SetStep,
 ): Pick<StepPlan, 'minutes' | 'learned'> {
   const id = `step.${spec.id}.minutes`;
-  const own = [...(runs[spec.id] ?? [])].sort((a, b) => a - b);
+  const own = (runs[spec.id] ?? []).slice(-RUNS_THAT_COUNT).sort((a, b) => a - b);
   if (own.length < RUNS_TO_LEARN)
     return { minutes: book.given(id, 'minutes, estimated', spec.minutes, 'minutes', 'T').id };
   const middle = own.length >> 1;
