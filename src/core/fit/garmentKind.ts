@@ -77,6 +77,15 @@ export interface Edge extends StyledPart, EdgeRun {
   readonly id: string;
   readonly label: string;
   readonly finish: Finish;
+  /**
+   * It is of a part that can be added to a garment that is made already: the pieces cut for it, the steps that make it
+   * and put it in, and the edges it is caught in.
+   */
+  readonly adds?: {
+    readonly pieces: readonly string[];
+    readonly steps: readonly string[];
+    readonly caughtIn: readonly string[];
+  };
   /** What is sewn to it, while it is finished as its kind has it. */
   readonly use?: UseId;
   /** The piece that its cloth strip is, `<piece>-left` and `-right` where there are two. */

@@ -22,18 +22,18 @@ export function kindOf(
   return recall([wanted, JSON.stringify(changes.toSorted())], () => madeAlready(wanted, new Set(changes)));
 }
 
-/** A kind whose garment is made: the edges that change, the strips that are cut for them, and its seams to be taken in. */
+/** A kind whose garment is made: the edges that change, what is cut for them, and its seams to be taken in. */
 function madeAlready(
   { drafting: _drafting, ...kind }: GarmentKind,
   changes: ReadonlySet<string>,
 ): GarmentKind {
   const edges = kind.edges.filter(({ id }) => changes.has(id));
-  const strips = new Set(edges.map(({ piece }) => piece));
+  const cut = new Set(edges.flatMap(({ piece, adds }) => [piece, ...(adds?.pieces ?? [])]));
   return {
     ...kind,
     made: true,
     edges,
-    pieces: kind.pieces.filter(({ id }) => strips.has(id)),
+    pieces: kind.pieces.filter(({ id }) => cut.has(id)),
     shapes: [],
     sewn: [],
     openings: kind.openings.filter(({ edge }) => changes.has(edge)),

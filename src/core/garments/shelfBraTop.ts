@@ -150,6 +150,11 @@ export const shelfBraTop: GarmentKind = {
     edge('shelf-hem', 'Hem of the shelf', 'elastic', {
       use: 'shelf-bra',
       zone: 'underbust',
+      adds: {
+        pieces: ['shelf-front', 'shelf-back'],
+        steps: ['shelf', 'shelf-in', 'shelf-unbaste', 'cups'],
+        caughtIn: ['neckline', 'armhole'],
+      },
       ...aroundBody,
     }),
     edge('leg', 'Leg edges', 'elastic', { zone: 'leg', ...legEdge, ...swim }),

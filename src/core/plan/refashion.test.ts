@@ -132,6 +132,34 @@ test('the sides are taken in by what is pinched, from the girth that was measure
   expect(sewn.filter((id) => !id.startsWith('swatch'))).toEqual(['m1-side-mark', 'm1-side', 'last-look']);
 });
 
+describe('a shelf bra is added to a top that is made', () => {
+  const top = (...edges: readonly string[]): Garment => ({
+    ...startRefashion('Old tank', 'shelf-bra-top', 'cm'),
+    style: catalogue['shelf-bra-top'].styles[0].id,
+    refashion: { edges: Object.fromEntries(edges.map((id) => [id, {}])) },
+  });
+  const whole = top('shelf-hem', 'neckline', 'armhole');
+  test('its pieces are cut, it is closed, tried on, caught in the edges, and nothing else is sewn', () => {
+    const plan = planOf(factsOf(whole));
+    const rows = plan.ticket.flatMap((group) => group.rows.map(({ id }) => id));
+    expect(rows).toEqual(expect.arrayContaining(['shelf-front', 'shelf-back']));
+    expect(rows).not.toContain('front');
+    const ids = planSewing(factsOf(whole), plan).steps.map(({ id }) => id);
+    const order = ['shelf', 'shelf-hem-baste', 'shelf-hem-try', 'shelf-hem-sew', 'shelf-in', 'neckline-sew'];
+    expect(ids.filter((id) => order.includes(id))).toEqual(order.filter((id) => ids.includes(id)));
+    expect(ids).toEqual(expect.arrayContaining(['shelf', 'shelf-hem-try', 'shelf-in', 'shelf-unbaste']));
+    expect(ids.filter((id) => /^(side|shoulder|shelf-hem-off)/.test(id))).toEqual([]);
+  });
+  test('without the edges it is caught in, it is said which are missing', () => {
+    const { changed = [] } = planOf(factsOf(top('shelf-hem', 'neckline')));
+    const shelf = changed.find(({ edge }) => edge === 'shelf-hem');
+    expect([shelf?.cannot, phraseText(shelf?.says[0] ?? [], {}, 'cm')]).toEqual([
+      true,
+      expect.stringMatching(/tick armhole too/),
+    ]);
+  });
+});
+
 describe.each(kindIds)('%s, made already', (kind) => {
   test('every one of its edges can change: nothing else is sewn, and there is no circle', () => {
     const all = catalogue[kind].edges.map(({ id }) => id);
@@ -147,7 +175,8 @@ describe.each(kindIds)('%s, made already', (kind) => {
     expect(findCircle(steps)).toBeUndefined();
     const ids = steps.map(({ id }) => id);
     expect(new Set(ids).size).toBe(ids.length);
-    for (const edge of here) expect(ids).toContain(`${edge}-off`);
+    for (const { id, adds } of kindOf(garment).edges)
+      expect([id, ids.includes(`${id}-off`)]).toEqual([id, adds === undefined]);
     for (const step of steps)
       for (const phrase of [step.title, ...step.lines, step.check])
         expect(phraseText(phrase, numbers, 'in')).not.toMatch(/undefined|NaN/);

@@ -43,6 +43,18 @@ function changedEdge(inputs: Inputs, edge: EdgePlan): ChangedEdge {
   const { id, label } = edge;
   const shorterMm = garment.refashion?.edges[id]?.shorterMm;
   const told = { edge: id, label };
+  const adds = kind.edges.find((one) => one.id === id)?.adds;
+  if (adds) {
+    const open = adds.caughtIn.filter((one) => !kind.edges.some((edge) => edge.id === one));
+    return {
+      ...told,
+      cannot: open.length > 0,
+      says:
+        open.length > 0
+          ? [say`It is caught in other edges, which are sewn anew for it: tick ${open.join(' and ')} too.`]
+          : [say`It comes new: its pieces are on the ticket, and how it is put in is in the sewing order.`],
+    };
+  }
   if (shorterMm === undefined)
     return {
       ...told,
@@ -52,16 +64,16 @@ function changedEdge(inputs: Inputs, edge: EdgePlan): ChangedEdge {
   const shorter = book.given(`refashion.${id}.shorter`, 'shorter by', shorterMm, 'mm', 'chosen');
   const takes = takenBy(book, garment, edge);
   const band = garment.edges?.[id]?.finishedMm ?? edgeUses[edge.use].finishedMm;
-  const adds = edge.finish === 'band' ? (band ?? 0) : 0;
+  const wide = edge.finish === 'band' ? (band ?? 0) : 0;
   const off = book.work(`refashion.${id}.off`, {
     label: 'cut off, from the finished edge',
     unit: 'mm',
     mark: 'D',
-    formula: adds === 0 ? 'shorter - takes' : 'shorter + band - takes',
+    formula: wide === 0 ? 'shorter - takes' : 'shorter + band - takes',
     terms: {
       shorter,
       takes,
-      ...(adds === 0 ? {} : { band: leaf('width that the band adds', adds, 'mm', 'chosen') }),
+      ...(wide === 0 ? {} : { band: leaf('width that the band adds', wide, 'mm', 'chosen') }),
     },
   });
   if (off.value <= 0)

@@ -124,16 +124,19 @@ const FOR_HEMS = 'press-hems';
 
 /** The steps of a garment that is made already: each edge that changes loses its old end, then gets its new one. */
 function changedOnly({ edges }: GarmentKind, begun: readonly StepSpec[]): readonly StepSpec[] {
-  const atEdges = begun.filter((one) => one.edge !== undefined);
+  const added = new Set(edges.flatMap(({ adds }) => adds?.steps ?? []));
+  const old = edges.filter(({ adds }) => adds === undefined);
   const hems = begun.filter(({ id }) => id === FOR_HEMS);
   return [
-    ...edges.map(cutOff),
+    ...old.map(cutOff),
     ...hems.map((one) => ({
       ...one,
       title: say`Press the new hem creases`,
-      after: edges.map(({ id }) => offId(id)),
+      after: old.map(({ id }) => offId(id)),
     })),
-    ...atEdges.map((one) => ({ ...one, after: [offId(one.edge ?? ''), ...one.after] })),
+    ...begun
+      .filter((one) => one.edge !== undefined || added.has(one.id))
+      .map((one) => (one.edge === undefined ? one : { ...one, after: [offId(one.edge), ...one.after] })),
   ];
 }
 

@@ -39,14 +39,16 @@ export function MadeAlready() {
             </Tick>
             {changed && (
               <>
-                <LengthField
-                  spec={SHORTER}
-                  label={`${edge.label}: shorter by`}
-                  help="From its finished edge to where the new one is to end. Empty where it keeps its place."
-                  valueMm={changed.shorterMm}
-                  onChange={(mm) => set(`${edge.label}, shorter`, { [`${path}.shorterMm`]: mm })}
-                  fault={fault(`${path}.shorterMm`)}
-                />
+                {!edge.adds && (
+                  <LengthField
+                    spec={SHORTER}
+                    label={`${edge.label}: shorter by`}
+                    help="From its finished edge to where the new one is to end. Empty where it keeps its place."
+                    valueMm={changed.shorterMm}
+                    onChange={(mm) => set(`${edge.label}, shorter`, { [`${path}.shorterMm`]: mm })}
+                    fault={fault(`${path}.shorterMm`)}
+                  />
+                )}
                 <Says changed={plan.changed?.find((one) => one.edge === edge.id)} />
               </>
             )}
