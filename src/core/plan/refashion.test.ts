@@ -132,6 +132,16 @@ test('the sides are taken in by what is pinched, from the girth that was measure
   expect(sewn.filter((id) => !id.startsWith('swatch'))).toEqual(['m1-side-mark', 'm1-side', 'last-look']);
 });
 
+test('a facing that is sewn on anew is on the ticket', () => {
+  const garment: Garment = {
+    ...startRefashion('Old pullover', 'collar-pullover', 'cm'),
+    refashion: { edges: { neckline: {} } },
+    edges: { neckline: { measured: { as: 'seamline', wholeMm: 600 } } },
+  };
+  const rows = planOf(factsOf(garment)).ticket.flatMap((group) => group.rows.map(({ label }) => label));
+  expect(rows).toEqual([expect.stringMatching(/facing/i)]);
+});
+
 describe('a shelf bra is added to a top that is made', () => {
   const top = (...edges: readonly string[]): Garment => ({
     ...startRefashion('Old tank', 'shelf-bra-top', 'cm'),

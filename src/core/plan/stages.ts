@@ -82,7 +82,12 @@ function workNeeds({
       });
   }
   if (neck && neck.length === undefined)
-    needs.push({ stage: 'bands', sentence: say`Measure the pattern’s neckline` });
+    needs.push({
+      stage: 'bands',
+      sentence: kind.made
+        ? say`Measure its neckline, once the old edge is off`
+        : say`Measure the pattern’s neckline`,
+    });
   for (const edge of edges) {
     const { finish, missing } = edge;
     const asked = finish === 'band' || finish === 'binding' || finish === 'elastic';

@@ -46,7 +46,9 @@ function looseRows(inputs: TicketInputs, role: Piece['cloth']): TicketRow[] {
   return edges.flatMap((edge) =>
     edge.strips
       .filter(({ of }) => of === role)
-      .filter(() => edge.finish !== 'facing' || facts.garment.edges?.[edge.id]?.use !== undefined)
+      .filter(
+        () => edge.finish !== 'facing' || kind.made || facts.garment.edges?.[edge.id]?.use !== undefined,
+      )
       .flatMap((strip) =>
         strip.rows.filter((row) => !pieces.has(row)).map((row) => stripRow(inputs, edge, strip, row)),
       ),

@@ -112,11 +112,13 @@ describe('by its routes', () => {
     const [old, fresh] = ['11111111-1111-4111-8111-111111111111', '22222222-2222-4222-8222-222222222222'].map(
       (id) => incomingPath(db, id),
     ) as [string, string];
-    for (const path of [old, fresh]) writeFileSync(path, 'x');
+    const unfinished = `${copyPath(db, '2026-05-31')}.unfinished`;
+    for (const path of [old, fresh, unfinished]) writeFileSync(path, 'x');
+    utimesSync(unfinished, at('2026-05-31'), at('2026-05-31'));
     utimesSync(old, at('2026-06-01'), at('2026-06-01'));
     utimesSync(fresh, at('2026-06-03'), at('2026-06-03'));
     await clearSent(db, new Date('2026-06-03T13:00:00'));
-    expect([existsSync(old), existsSync(fresh)]).toEqual([false, true]);
+    expect([old, unfinished, fresh].map((path) => existsSync(path))).toEqual([false, false, true]);
   });
   test('the page tells how much there is and where', async () => {
     const db = withCloth();

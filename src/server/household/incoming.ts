@@ -14,10 +14,10 @@ import { copiesFolder, incomingPath } from './folder';
 /** Largest copy that is taken in, bytes. */
 const MAX_COPY_BYTES = 4_000_000_000;
 
-/** What was sent and never brought back is thrown away after so long, ms. */
+/** What was sent and never brought back, or begun and not finished, is thrown away after so long, ms. */
 const KEPT_FOR_MS = 86_400_000;
 
-const SENT = /^incoming-[0-9a-f-]{36}\.zip$/;
+const SENT = /^(incoming-[0-9a-f-]{36}\.zip|\d{4}-\d{2}-\d{2}\.zip\.unfinished)$/;
 
 /** Writes the copy that a browser sends to the disk, as it comes in, and gives it a name. */
 export async function takeIncoming(db: Database, request: Request): Promise<Body<string>> {
