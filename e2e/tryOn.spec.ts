@@ -3,6 +3,9 @@ import { expect, test, type Page } from './test';
 import { pointer, readIn, saved, startGarment, visit } from './hands';
 import { say } from './tryOn';
 
+/** What is learned rests on every try-on of its wearer: nobody else’s test may have tried on something for them. */
+test.use({ household: 'tried on' });
+
 /** Typed as a person types: a tenth of a second a key. */
 async function type(page: Page, label: RegExp, text: string): Promise<void> {
   await page.getByLabel(label).first().click();

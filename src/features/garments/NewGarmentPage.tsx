@@ -120,7 +120,6 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
         <Tick checked={made} onChange={setMade}>
           It is made already, and I change it: crop it, a new band, another hem
         </Tick>
-        <NextTimeHere of={[{ wearer: wearerId }, { cloth: outerClothId }, { kind: kind }]} />
         <Stack direction="row" sx={{ gap: '12px' }}>
           <Button type="submit" variant="contained" size="large">
             Start
@@ -129,6 +128,8 @@ export function NewGarmentPage({ wearers, cloths, ownKinds, start }: Props) {
             Back to the list
           </Button>
         </Stack>
+        {/* Below the button, so that nothing moves under the pointer. */}
+        <NextTimeHere of={[{ wearer: wearerId }, { cloth: outerClothId }, { kind }]} />
       </Stack>
       <KindGallery
         kind={kind}
