@@ -323,6 +323,15 @@ describe('a copy that is not to be trusted is refused with a sentence, and nothi
       /A cloth in this copy cannot be taken/,
     ],
     [
+      'a record that is no JSON',
+      () =>
+        zipOf({
+          ...whole(manifestOf({}, { sha256: sha256('{') })),
+          'records/cloth/loon.json': '{',
+        }),
+      /damaged or cut off/,
+    ],
+    [
       'an id that is a path',
       () => later({ records: [{ ...JSON.parse(manifestOf()).records[0], id: '../up' }] }),
       /cannot be read/,

@@ -122,7 +122,7 @@ async function readEntry(zip: ZipFile, entry: Entry | undefined, most: number): 
 /** A record's facts as they are written today, once they were held against their sum and their schema. */
 function factsOf(line: RecordLine, bytes: Buffer, version: number): FactsByKind[RecordKind] {
   if (sha256(bytes) !== line.sha256) throw new Unreadable(DAMAGED);
-  const facts = bringUp(line.kind, JSON.parse(bytes.toString('utf8')), version);
+  const facts = bringUp(line.kind, parsed(bytes), version);
   const faults = findFaults(recordSpecs[line.kind], facts);
   const [fault] = faults.length > 0 ? faults : ruleFaults(line.kind, facts as FactsByKind[RecordKind]);
   if (fault)
@@ -130,4 +130,12 @@ function factsOf(line: RecordLine, bytes: Buffer, version: number): FactsByKind[
       `A ${recordNames[line.kind]} in this copy cannot be taken, so nothing was brought back: ${fault.sentence}`,
     );
   return facts as FactsByKind[RecordKind];
+}
+
+function parsed(bytes: Buffer): unknown {
+  try {
+    return JSON.parse(bytes.toString('utf8'));
+  } catch (cause) {
+    throw new Unreadable(DAMAGED, { cause });
+  }
 }
