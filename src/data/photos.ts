@@ -67,10 +67,12 @@ export function dropIncoming(db: Querier): void {
 
 /** The photos that no record which is here shows any more: what showed them was taken away, and may be put back by undoing. */
 export function strayPhotos(db: Querier): readonly PhotoLine[] {
+  const here = listPhotos(db);
+  if (here.length === 0) return [];
   const shown = new Set(
     photographedKinds.flatMap((kind) => listAll(db, kind).flatMap(({ facts }) => photosShown(kind, facts))),
   );
-  return listPhotos(db).filter(({ id }) => !shown.has(id));
+  return here.filter(({ id }) => !shown.has(id));
 }
 
 /** How many photos are here, and their bytes in all. */

@@ -40,9 +40,9 @@ export function revisionsOf(db: Database): Revisions {
   return watch.revisions;
 }
 
-/** Whether the household has nothing in it. */
-export const isEmpty = (db: Database): boolean =>
-  Object.values(revisionsOf(db)).every(({ size }: ReadonlyMap<string, number>) => size === 0);
+/** How many records are here, of every kind. */
+export const countRecords = (db: Database): number =>
+  Object.values(revisionsOf(db)).reduce((sum, { size }: ReadonlyMap<string, number>) => sum + size, 0);
 
 function readRevisions(db: Database, kind: RecordKind): ReadonlyMap<string, number> {
   const { id, revision, removedAt, createdAt } = tables[kind];

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { formatInches } from '../units/formatLength';
-import { decodeTable, readSizeTable } from './sizeTable';
+import { readSizeTable } from './sizeTable';
+import { decodeTable } from './tables/rows';
 
 const read = (text: string, unit: 'cm' | 'in' = 'cm') => readSizeTable(text, unit);
 const sizes = (text: string, unit: 'cm' | 'in' = 'cm') => {

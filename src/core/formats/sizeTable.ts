@@ -1,11 +1,9 @@
-import { lower } from '../units/words';
-import Papa from 'papaparse';
 import type { PatternSize } from '../facts/pattern';
 import { leafFault } from '../facts/faults';
 import { bodyFields, bodyMeasures, type BodyMeasure } from '../facts/wearer';
 import { MM_PER_INCH, type UnitSystem } from '../units/constants';
 import { parseLength } from '../units/parseLength';
-import { headingParts, inRowOrder, plainWords, type RowFault } from './tables/heading';
+import { headingParts, inRowOrder, parseRows, plainWords, widthFault, type RowFault } from './tables/rows';
 
 /** Largest size table that is read, bytes. */
 export const MAX_SIZE_TABLE_BYTES = 200_000;
@@ -42,29 +40,13 @@ function columnOf(heading: string): { measure: BodyMeasure; unit?: 'cm' | 'in' |
   return measure && { measure, ...(unit ? { unit } : {}) };
 }
 
-/** Text of a file's bytes; `undefined` where they are neither UTF-8 nor marked as UTF-16. */
-export function decodeTable(bytes: Uint8Array): string | undefined {
-  const utf16 =
-    bytes[0] === 0xff && bytes[1] === 0xfe
-      ? 'utf-16le'
-      : bytes[0] === 0xfe && bytes[1] === 0xff
-        ? 'utf-16be'
-        : undefined;
-  try {
-    return new TextDecoder(utf16 ?? 'utf-8', { fatal: true }).decode(bytes);
-  } catch {
-    return undefined;
-  }
-}
-
 /**
  * Reads a size table: one heading row, one row a size, the first column its name. Commas, semicolons or tabs;
  * lengths as typed anywhere in the product, bare numbers in the heading's unit or else `unit`. Every fault is
  * reported with its row and nothing is taken in part.
  */
 export function readSizeTable(text: string, unit: UnitSystem): ReadSizeTable {
-  const { data, errors } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' });
-  const [heading, ...rows] = data;
+  const { heading, rows, faults: unreadable } = parseRows(text);
   if (!heading || heading.length < 2 || rows.length === 0) {
     return refused([
       {
@@ -74,10 +56,7 @@ export function readSizeTable(text: string, unit: UnitSystem): ReadSizeTable {
       },
     ]);
   }
-  const faults: RowFault[] = errors.map(({ row, message }) => ({
-    row: (row ?? 0) + 1,
-    sentence: `This row cannot be read: ${lower(message)}.`,
-  }));
+  const faults = [...unreadable];
   const columns = heading.slice(1).map((words, at) => {
     const column = columnOf(words);
     if (!column) {
@@ -110,11 +89,9 @@ export function readSizeTable(text: string, unit: UnitSystem): ReadSizeTable {
       faults.push({ row, sentence: `Size ${label} stands in two rows: keep one.` });
     }
     names.add(label);
-    if (cells.length !== heading.length) {
-      faults.push({
-        row,
-        sentence: `This row has ${cells.length} cells and the heading ${heading.length}: a decimal comma wants semicolons between cells.`,
-      });
+    const width = widthFault(row, cells, heading);
+    if (width) {
+      faults.push(width);
       return;
     }
     const values: Partial<Record<BodyMeasure, number>> = {};

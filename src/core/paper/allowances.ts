@@ -1,3 +1,4 @@
+import { takenByEdge } from '../edges/takenByEdge';
 import { allowanceAt } from '../facts/allowance';
 import type { Garment } from '../facts/garment';
 import type { OutlineFacts } from '../facts/outline';
@@ -25,8 +26,7 @@ export function cutAllowance(
   if (of.scallop) return own ?? 0;
   const planned = of.seam === undefined ? plan.edges.find(({ id }) => id === of.edge) : undefined;
   if (!planned) return own ?? garment.pattern.seamAllowanceMm;
-  const { allowance, hem } = planned;
-  const wanted = allowance?.wanted ?? hem?.depth;
+  const wanted = takenByEdge(planned);
   if (wanted !== undefined) return getNumber(plan.numbers, wanted).value;
   return own ?? allowanceAt(garment, planned.id);
 }

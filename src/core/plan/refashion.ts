@@ -1,9 +1,11 @@
 import { edgeUses } from '../edges/elastics/uses';
+import { takenByEdge } from '../edges/takenByEdge';
 import type { EdgePlan } from '../edges/types';
 import type { Explained, NumberId, Phrase } from '../explain/explained';
 import { getNumber, leaf, say, type Ledger } from '../explain/ledger';
 import { stage, type SeenBy } from '../explain/stage';
 import { allowanceAt } from '../facts/allowance';
+import type { ZoneId } from '../facts/garment';
 import type { GarmentKind } from '../fit/garmentKind';
 
 /** What becomes of an edge of a garment that is made already. */
@@ -43,7 +45,7 @@ function changedEdge(inputs: Inputs, edge: EdgePlan): ChangedEdge {
   const { id, label } = edge;
   const shorterMm = garment.refashion?.edges[id]?.shorterMm;
   const told = { edge: id, label };
-  const adds = kind.edges.find((one) => one.id === id)?.adds;
+  const { adds, pair, zone } = kind.edges.find((one) => one.id === id) ?? {};
   if (adds) {
     const open = adds.caughtIn.filter((one) => !kind.edges.some((edge) => edge.id === one));
     return {
@@ -85,8 +87,8 @@ function changedEdge(inputs: Inputs, edge: EdgePlan): ChangedEdge {
         say`Nothing is left to cut off: the new edge takes ${getNumber(book.numbers, takes.id)}. Make it shorter by more than that, or unpick the old edge and use what was turned there.`,
       ],
     };
-  const round = roundOf(inputs, edge);
-  const each = kind.edges.find((one) => one.id === id)?.pair ? ', on each side' : '';
+  const round = roundOf(inputs, edge, zone);
+  const each = pair ? ', on each side' : '';
   return {
     ...told,
     off: off.id,
@@ -103,8 +105,11 @@ function changedEdge(inputs: Inputs, edge: EdgePlan): ChangedEdge {
 }
 
 /** How long what comes off is: as the garment measures now where its edge lies, else as the edge is planned. */
-function roundOf({ book, kind, facts }: Inputs, { id, label, length }: EdgePlan): Explained | undefined {
-  const zone = kind.edges.find((one) => one.id === id)?.zone;
+function roundOf(
+  { book, facts }: Inputs,
+  { id, label, length }: EdgePlan,
+  zone: ZoneId | undefined,
+): Explained | undefined {
   const mm = zone === undefined ? undefined : facts.garment.pattern.finished[zone];
   if (mm !== undefined)
     return book.given(`refashion.${id}.round`, `${label.toLowerCase()}, all round now`, mm, 'mm', 'measured');
@@ -112,12 +117,9 @@ function roundOf({ book, kind, facts }: Inputs, { id, label, length }: EdgePlan)
 }
 
 /** What the new edge takes of the cloth past where it ends. */
-function takenBy(
-  book: Ledger,
-  garment: Inputs['facts']['garment'],
-  { id, allowance, hem, finish }: EdgePlan,
-): Explained {
-  const wanted = allowance?.wanted ?? hem?.depth;
+function takenBy(book: Ledger, garment: Inputs['facts']['garment'], edge: EdgePlan): Explained {
+  const { id, finish } = edge;
+  const wanted = takenByEdge(edge);
   if (wanted !== undefined) return getNumber(book.numbers, wanted);
   const [mm, label] =
     finish === 'lettuce' || finish === 'binding' || finish === 'left as it is'

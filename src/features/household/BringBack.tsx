@@ -6,10 +6,10 @@ import { useState } from 'react';
 import { formatBytes } from '@/core/units/bytes';
 import type { CopyReport, CopySource, HouseholdView } from '@/core/views/householdViews';
 import { request } from '@/features/records/api';
-import { ChooseFile } from './ChooseFile';
+import { ChooseFile } from '@/ui/ChooseFile';
 import { Done } from './Done';
 import { Report } from './Report';
-import { useAsking } from './useAsking';
+import { useAsking } from '@/features/records/useAsking';
 import styles from './Household.module.css';
 
 interface Looked {

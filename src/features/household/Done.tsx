@@ -3,7 +3,7 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { undoCommand } from '@/features/records/api';
-import { useAsking } from './useAsking';
+import { useAsking } from '@/features/records/useAsking';
 
 /** Says that something was brought in, and takes it back where that was a mistake. */
 export function Done({

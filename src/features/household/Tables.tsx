@@ -3,17 +3,17 @@ import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { decodeTable } from '@/core/formats/sizeTable';
 import { MAX_TABLE_BYTES } from '@/core/formats/tables/readTable';
+import { UNREADABLE_LETTERS, decodeTable } from '@/core/formats/tables/rows';
 import { shelfTableIds, type ShelfTableId } from '@/core/formats/tables/shelfTables';
 import { formatBytes } from '@/core/units/bytes';
 import { capital } from '@/core/units/words';
 import type { TableReport } from '@/core/views/householdViews';
 import { RequestRefused, request } from '@/features/records/api';
 import { useUnit } from '@/ui/unit';
-import { ChooseFile } from './ChooseFile';
+import { ChooseFile } from '@/ui/ChooseFile';
 import { Done } from './Done';
-import { useAsking } from './useAsking';
+import { useAsking } from '@/features/records/useAsking';
 import styles from './Household.module.css';
 
 /** Cloths, elastics and measurements as tables for a spreadsheet, out and in. */
@@ -134,10 +134,6 @@ async function textOf(file: File): Promise<string> {
       'too-large',
     );
   const text = decodeTable(new Uint8Array(await file.arrayBuffer()));
-  if (text === undefined)
-    throw new RequestRefused(
-      'The letters of this file cannot be read: save it as UTF-8 and choose it again.',
-      'letters',
-    );
+  if (text === undefined) throw new RequestRefused(UNREADABLE_LETTERS, 'letters');
   return text;
 }

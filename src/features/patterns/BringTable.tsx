@@ -2,8 +2,8 @@
 import Stack from '@mui/material/Stack';
 import Alert from '@mui/material/Alert';
 import { useState } from 'react';
-import { MAX_SIZE_TABLE_BYTES, decodeTable, readSizeTable } from '@/core/formats/sizeTable';
-import type { RowFault } from '@/core/formats/tables/heading';
+import { MAX_SIZE_TABLE_BYTES, readSizeTable } from '@/core/formats/sizeTable';
+import { UNREADABLE_LETTERS, decodeTable, type RowFault } from '@/core/formats/tables/rows';
 import type { PatternSize } from '@/core/facts/pattern';
 import { useUnit } from '@/ui/unit';
 
@@ -23,7 +23,7 @@ export function BringTable({ onRead }: { onRead: (sizes: Readonly<Record<string,
       return setFaults([
         {
           row: 0,
-          sentence: 'The letters of this file cannot be read: save it as UTF-8 and choose it again.',
+          sentence: UNREADABLE_LETTERS,
         },
       ]);
     }

@@ -5,36 +5,39 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
-import { useState } from 'react';
-import { RequestRefused, request } from '@/features/records/api';
+import { request } from '@/features/records/api';
+import { useAsking } from '@/features/records/useAsking';
 
 interface Props {
-  readonly photo: string;
+  /** What is asked for with DELETE. */
+  readonly url: string;
+  readonly title: string;
+  readonly text: string;
+  readonly keep: string;
+  readonly remove: string;
   readonly onClose: () => void;
   readonly onDeleted: () => void;
 }
 
-/** Asks before a photo is deleted for good: the one thing here that cannot be undone. */
-export function AskDelete({ photo, onClose, onDeleted }: Props) {
-  const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  const remove = async () => {
-    try {
-      await request('DELETE', `/api/photos/${photo}`);
+/** Asks before photos are deleted for good: the one thing here that cannot be undone. */
+export function AskDelete({ url, title, text, keep, remove, onClose, onDeleted }: Props) {
+  const { asking, trouble, ask } = useAsking();
+  const deleteThem = () =>
+    ask(async () => {
+      await request('DELETE', url);
       onDeleted();
       onClose();
-    } catch (error) {
-      if (!(error instanceof RequestRefused)) throw error;
-      setTrouble(error.message);
-    }
-  };
+    });
   return (
     <Dialog open onClose={onClose}>
-      <DialogTitle>Delete the photo for good?</DialogTitle>
-      <DialogContent>This cannot be undone. {trouble && <Alert>{trouble}</Alert>}</DialogContent>
+      <DialogTitle>{title}</DialogTitle>
+      <DialogContent>
+        {text} {trouble && <Alert>{trouble}</Alert>}
+      </DialogContent>
       <DialogActions>
-        <Button onClick={onClose}>Keep it</Button>
-        <Button color="error" onClick={() => void remove()}>
-          Delete the photo
+        <Button onClick={onClose}>{keep}</Button>
+        <Button color="error" disabled={asking} onClick={() => void deleteThem()}>
+          {remove}
         </Button>
       </DialogActions>
     </Dialog>

@@ -21,7 +21,17 @@ export function DeletePhoto({
       <Button size="small" onClick={() => setAsking(true)}>
         {label}
       </Button>
-      {asking && <AskDelete photo={photo} onClose={() => setAsking(false)} onDeleted={onDeleted} />}
+      {asking && (
+        <AskDelete
+          url={`/api/photos/${photo}`}
+          title="Delete the photo for good?"
+          text="This cannot be undone."
+          keep="Keep it"
+          remove="Delete the photo"
+          onClose={() => setAsking(false)}
+          onDeleted={onDeleted}
+        />
+      )}
     </>
   );
 }

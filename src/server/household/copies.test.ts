@@ -1,9 +1,7 @@
 import { existsSync, mkdirSync, readdirSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { newCloth } from '@/core/facts/cloth';
-import { testDatabase } from '../../../tests/testDatabase';
-import { bytesHere } from '../../../tests/householdOf';
-import { write } from '../recordRoutes';
+import { bytesHere, emptyHouse, run } from '../../../tests/householdOf';
 import { keepCopy, listCopies } from './copies';
 import { copiesFolder, copyPath, incomingPath } from './folder';
 import {
@@ -16,17 +14,9 @@ import {
 } from './householdRoutes';
 import { clearSent } from './incoming';
 
-const house = () => {
-  const made = testDatabase();
-  houses.push(made);
-  return made;
-};
-const houses: ReturnType<typeof testDatabase>[] = [];
-afterAll(() => houses.forEach(({ clear }) => clear()));
-
 const withCloth = () => {
-  const { db } = house();
-  write(db, { label: 'x', ops: [{ op: 'create', kind: 'cloth', id: 'loon', facts: newCloth('Loon') }] });
+  const { db } = emptyHouse();
+  run(db, { op: 'create', kind: 'cloth', id: 'loon', facts: newCloth('Loon') });
   return db;
 };
 const at = (day: string) => new Date(`${day}T12:00:00`);
@@ -59,7 +49,7 @@ describe('dated copies', () => {
     expect(readdirSync(folder).sort()).toEqual(before);
   });
   test('a household with nothing in it is not copied', async () => {
-    const { db } = house();
+    const { db } = emptyHouse();
     await keepCopy(db, at('2026-06-01'));
     expect([await listCopies(db), existsSync(copiesFolder(db))]).toEqual([[], false]);
   });
@@ -69,7 +59,7 @@ describe('by its routes', () => {
   test('a copy is saved, sent to another house, looked at, brought back, and the file that was sent is gone', async () => {
     const db = withCloth();
     const copy = new Uint8Array(await downloadHousehold(db, at('2026-06-01')).arrayBuffer());
-    const { db: other } = house();
+    const { db: other } = emptyHouse();
     const { status, body } = await told(await reportIncoming(other, post(copy)));
     expect([status, body.report]).toMatchObject([200, { fresh: [{ kind: 'cloth', name: 'Loon' }], same: 0 }]);
     const { incoming } = body.source as { incoming: string };

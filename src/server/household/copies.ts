@@ -7,7 +7,7 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { keptCopies } from '@/core/formats/household/keptCopies';
 import type { Database } from '@/data/database';
 import { dropIncoming } from '@/data/photos';
-import { isEmpty } from '@/data/revisions';
+import { countRecords } from '@/data/revisions';
 import { getDatabase } from '../database';
 import { today } from '../today';
 import { copiesFolder, copyPath } from './folder';
@@ -39,7 +39,7 @@ export async function listCopies(
 export async function keepCopy(db: Database, now: Date): Promise<void> {
   const day = today(now);
   const copies = await listCopies(db);
-  if (copies.some((copy) => copy.day === day) || isEmpty(db)) return;
+  if (copies.some((copy) => copy.day === day) || countRecords(db) === 0) return;
   await mkdir(copiesFolder(db), { recursive: true });
   const unfinished = `${copyPath(db, day)}.unfinished`;
   await pipeline(writeHousehold(db, now), createWriteStream(unfinished, { flush: true }));

@@ -3,11 +3,10 @@ import { createReadStream } from 'node:fs';
 import { stat } from 'node:fs/promises';
 import { Readable } from 'node:stream';
 import Joi from 'joi';
-import { recordKinds } from '@/core/facts/records';
 import type { CopyReport, CopySource, HouseholdView } from '@/core/views/householdViews';
 import type { Database } from '@/data/database';
 import { photoTotals, strayPhotos } from '@/data/photos';
-import { isEmpty, revisionsOf } from '@/data/revisions';
+import { countRecords } from '@/data/revisions';
 import { download, readJson, refusal } from '../http';
 import { commandResponse } from '../recordRoutes';
 import { today } from '../today';
@@ -41,16 +40,15 @@ const bodies = {
 };
 
 /** Whether nobody has written anything down yet: the first page then says what can be done first. */
-export const isEmptyHousehold = (db: Database): boolean => isEmpty(db);
+export const isEmptyHousehold = (db: Database): boolean => countRecords(db) === 0;
 
 /** What the page about the household shows. */
 export async function householdView(db: Database): Promise<HouseholdView> {
   const totals = photoTotals(db);
-  const revisions = revisionsOf(db);
   return {
     path: db.$client.name,
     copiesFolder: copiesFolder(db),
-    records: recordKinds.reduce((sum, kind) => sum + revisions[kind].size, 0),
+    records: countRecords(db),
     photos: totals.photos,
     photoBytes: totals.bytes,
     strayPhotos: strayPhotos(db).length,

@@ -2,13 +2,12 @@ import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { changesBetween, differingLabels, inOrderOfNaming } from '@/core/formats/household/compareRecords';
 import { refsOf } from '@/core/facts/refs';
-import { recordKinds } from '@/core/facts/records';
 import type { CopyReport, Differing } from '@/core/views/householdViews';
 import type { CommandResult, Op } from '@/data/commands';
 import type { Database } from '@/data/database';
 import { addPhoto, dropIncoming, findPhoto, settleIncoming } from '@/data/photos';
 import { findRecord } from '@/data/records';
-import { revisionsOf } from '@/data/revisions';
+import { countRecords } from '@/data/revisions';
 import { smallOf } from '../photos';
 import { present } from '../present';
 import { write } from '../recordRoutes';
@@ -34,14 +33,12 @@ export function reportOf(db: Database, household: CopiedHousehold): CopyReport {
       });
   }
   const both = household.records.length - fresh.length;
-  const revisions = revisionsOf(db);
-  const here = recordKinds.reduce((sum, kind) => sum + revisions[kind].size, 0);
   return {
     madeAt: household.madeAt,
     fresh,
     differing,
     same: both - differing.length,
-    onlyHere: here - both,
+    onlyHere: countRecords(db) - both,
     photos: household.photos.filter(({ id }) => !findPhoto(db, id)).length,
   };
 }

@@ -1,12 +1,10 @@
-import Papa from 'papaparse';
 import { ruleFaults } from '../../edges/readingFaults';
 import { applyChanges, valueAt, type Change } from '../../facts/change';
 import { findFaults } from '../../facts/faults';
 import { recordSpecs, type FactsByKind } from '../../facts/records';
 import type { UnitSystem } from '../../units/constants';
-import { lower } from '../../units/words';
 import { headingOf, readCell, writeCell } from './cells';
-import { headingParts, inRowOrder, plainWords, type RowFault } from './heading';
+import { headingParts, inRowOrder, parseRows, plainWords, widthFault, type RowFault } from './rows';
 import { ownHeadings, type Column, type Row, type ShelfTable } from './shelfTables';
 import { withoutGuard } from './writeTable';
 
@@ -52,14 +50,8 @@ export function readTable(
   here: Records,
   { unit, newId }: { readonly unit: UnitSystem; readonly newId: () => string },
 ): ReadTable {
-  const { data, errors } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: 'greedy' });
-  const [heading, ...lines] = data;
-  const faults: RowFault[] = errors
-    .filter(({ type }) => type !== 'Delimiter')
-    .map(({ row, message }) => ({
-      row: (row ?? 0) + 1,
-      sentence: `This row cannot be read: ${lower(message)}.`,
-    }));
+  const { heading, rows: lines, faults: unreadable } = parseRows(text);
+  const faults = [...unreadable];
   if (!heading || lines.length === 0)
     return refused([
       { row: 1, sentence: 'There are no rows in this file: choose a table with a heading and rows.' },
@@ -71,11 +63,8 @@ export function readTable(
   const work = new Work(table, here, newId);
   lines.forEach((cells, nth) => {
     const row = nth + 2;
-    if (cells.length !== heading.length)
-      faults.push({
-        row,
-        sentence: `This row has ${cells.length} cells and the heading ${heading.length}: a decimal comma wants semicolons between cells.`,
-      });
+    const width = widthFault(row, cells, heading);
+    if (width) faults.push(width);
     else
       faults.push(
         ...work.take(readRow(heads, cells.map(withoutGuard), unit)).map((sentence) => ({ row, sentence })),

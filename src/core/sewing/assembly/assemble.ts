@@ -41,9 +41,13 @@ const formerIds: Readonly<Record<string, string>> = {
   'neckline-topstitch': 'topstitch',
 };
 
+/** What a step's fact is kept under: its id, or the id it had before. */
+export const stepKey = (kept: Readonly<Record<string, unknown>>, id: string): string =>
+  kept[id] === undefined ? (formerIds[id] ?? `seam-${id}`) : id;
+
 /** The fact kept under a step's id, or under the id it had before. */
 export const ofStep = <T>(kept: Readonly<Record<string, T>>, id: string): T | undefined =>
-  kept[id] ?? kept[formerIds[id] ?? `seam-${id}`];
+  kept[stepKey(kept, id)];
 
 /** The alternatives of a kind that this garment has something for. */
 function alternativesOf(

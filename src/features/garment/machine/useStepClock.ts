@@ -1,11 +1,11 @@
 'use client';
 import { useEffect, useMemo, useState } from 'react';
+import { keepOnDevice, readOnDevice } from '@/ui/onDevice';
 
 const SECOND_MS = 1000;
 const MINUTE_MS = 60_000;
 /** A pause this long is no sewing: the lid was closed. */
 const MAX_TICK_MS = 90_000;
-import { keepOnDevice, readOnDevice } from '@/ui/onDevice';
 
 interface Kept {
   readonly step: string;

@@ -6,7 +6,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { ofStep } from '@/core/sewing/assembly/assemble';
+import { ofStep, stepKey } from '@/core/sewing/assembly/assemble';
 import { phraseText } from '@/core/explain/display';
 import { garmentSpec } from '@/core/facts/garment';
 import { NotedAtStep } from './NotedAtStep';
@@ -97,9 +97,9 @@ export function StepBody({ step, onDone }: { step: StepPlan; onDone: () => void 
 /** What it took in this garment; left out where the clock ran on while nobody sewed, nothing is learned from it. */
 function MinutesTaken({ step }: { step: StepPlan }) {
   const { garment, set } = useGarment();
-  const taken = ofStep(garment.sewn, step.id)?.minutes;
-  const id = Object.keys(garment.sewn).find((one) => garment.sewn[one] === ofStep(garment.sewn, step.id));
-  if (taken === undefined || id === undefined) return null;
+  const id = stepKey(garment.sewn, step.id);
+  const taken = garment.sewn[id]?.minutes;
+  if (taken === undefined) return null;
   return (
     <p className="soft">
       It took {taken} min here, and counts among your own minutes.{' '}

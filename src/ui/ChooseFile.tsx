@@ -4,6 +4,10 @@ import { useRef } from 'react';
 
 interface Props {
   readonly label: string;
+  /** What the file will be, in words, where the button does not say it. */
+  readonly name?: string;
+  /** On the button while it is busy. */
+  readonly working?: string;
   readonly accept: string;
   readonly busy: boolean;
   readonly small?: true;
@@ -11,7 +15,15 @@ interface Props {
 }
 
 /** A button that opens the platform's own file list; the same file can be chosen again. */
-export function ChooseFile({ label, accept, busy, small, onFile }: Props) {
+export function ChooseFile({
+  label,
+  name = label,
+  working = 'Reading it',
+  accept,
+  busy,
+  small,
+  onFile,
+}: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
@@ -20,14 +32,14 @@ export function ChooseFile({ label, accept, busy, small, onFile }: Props) {
         disabled={busy}
         onClick={() => input.current?.click()}
       >
-        {busy ? 'Reading it' : label}
+        {busy ? working : label}
       </Button>
       <input
         ref={input}
         type="file"
         accept={accept}
         hidden
-        aria-label={label}
+        aria-label={name}
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
