@@ -3,6 +3,8 @@ export default {
   testEnvironment: 'node',
   // On two processors its own default is one.
   maxWorkers: '100%',
+  // Only a test that hangs comes to this: how fast a machine is, no test says.
+  testTimeout: 300_000,
   roots: ['<rootDir>/src', '<rootDir>/tests'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {

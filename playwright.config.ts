@@ -4,14 +4,14 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: './e2e',
   timeout: 90_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 20_000 },
   // Each on a server and a household of its own.
   workers: 2,
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: 'test-results/playwright.json' }]],
   outputDir: 'test-results/playwright',
   use: {
-    actionTimeout: 10_000,
+    actionTimeout: 20_000,
     // Two servers, two browsers and their searches for layouts may share two cores.
     navigationTimeout: 60_000,
     viewport: { width: 1280, height: 800 },

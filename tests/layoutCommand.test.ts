@@ -6,7 +6,6 @@ import { rectangle } from '@/core/geometry/ring';
 import { layoutFaults } from '@/core/layout/check';
 import type { Layout } from '@/core/layout/problem';
 
-jest.setTimeout(120_000);
 const room = mkdtempSync(join(tmpdir(), 'layout-'));
 
 function file(name: string, given: unknown): string {

@@ -23,7 +23,6 @@ import { garmentFacts } from './present';
 import { write } from './recordRoutes';
 import { today } from './today';
 
-jest.setTimeout(60_000);
 const house = testDatabase();
 const { db } = house;
 afterAll(house.clear);

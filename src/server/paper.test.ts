@@ -5,8 +5,6 @@ import { garmentPaper } from './paper';
 import { write } from './recordRoutes';
 import { today } from './today';
 
-/** Plans and drawings are worked out whole. */
-jest.setTimeout(60_000);
 const house = testDatabase();
 const { db } = house;
 afterAll(house.clear);

@@ -17,8 +17,6 @@ import { sheetHead, type SheetHead } from '@/core/paper/words';
 import { runsOfText, POINTS_PER_MM } from './pdfText';
 import { piecesPdf } from './piecesPdf';
 
-/** Reading is done by programs of their own, beside which others may work. */
-jest.setTimeout(60_000);
 const folder = mkdtempSync(join(tmpdir(), 'pieces-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

@@ -23,8 +23,6 @@ interface Page {
   readonly strokes: readonly (readonly [number, number, number, number])[];
 }
 
-/** Reading is done by a program of its own, beside which others may work. */
-jest.setTimeout(60_000);
 const folder = mkdtempSync(join(tmpdir(), 'strips-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 

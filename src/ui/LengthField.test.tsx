@@ -7,8 +7,6 @@ import type { UnitSystem } from '@/core/units/constants';
 import { LengthField } from './LengthField';
 import { UnitProvider } from './unit';
 
-jest.setTimeout(30_000);
-
 const head = lengthMm('Head', 300, 700, [440, 620]);
 const waist = lengthMm('Waist', 100, 3000, [500, 1300]);
 

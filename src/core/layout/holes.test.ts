@@ -8,8 +8,6 @@ import { ringAt, type LayoutProblem } from './problem';
 import { Searching } from './progress';
 import { blob } from './testJigsaws';
 
-jest.setTimeout(120_000);
-
 const moved = (ring: readonly Point[], x: number, y: number) =>
   clockwise(ring.map((one) => point(one.x + x, one.y + y)));
 

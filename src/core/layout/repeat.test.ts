@@ -8,8 +8,6 @@ import { Searching } from './progress';
 import { offRepeat, onRepeat } from './repeat';
 import { blob } from './testJigsaws';
 
-jest.setTimeout(120_000);
-
 const found = (problem: LayoutProblem, steps: number, start?: Layout): Layout => {
   const { best } = new Searching(problem, 1, start).goOn((now) => now.steps < steps);
   if (!best) throw new Error('expected a layout, found none');

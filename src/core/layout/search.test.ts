@@ -7,8 +7,6 @@ import { Searching, shortest } from './progress';
 import { randomFrom, shuffled } from './random';
 import { blob, jigsaw } from './testJigsaws';
 
-jest.setTimeout(120_000);
-
 function after(problem: LayoutProblem, steps: number, seed = 1): Layout | undefined {
   return new Searching(problem, seed).goOn((now) => now.steps < steps).best;
 }

@@ -14,8 +14,6 @@ import { FactField } from './FactField';
 import { specAt } from './factPaths';
 import { RecordFields } from './RecordFields';
 
-jest.setTimeout(30_000);
-
 const held: { facts?: FactsByKind[RecordKind]; fault?: string } = {};
 const set = jest.fn();
 jest.mock('./RecordsProvider', () => ({

@@ -13,8 +13,6 @@ import { OutlinePanel } from './OutlinePanel';
 import type { Finding } from './useFinding';
 import { PhotoChecks } from './PhotoChecks';
 
-jest.setTimeout(30_000);
-
 const shape = catalogue.tee.shapes[0];
 if (!shape) throw new Error('expected the front of a tee, got none');
 const bare: OutlineFacts = {

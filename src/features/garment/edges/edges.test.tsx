@@ -10,8 +10,6 @@ import { odile, stated } from '../../../../tests/planned';
 import { atNeckline } from '../../../../tests/sewn';
 import { EdgeWork } from './EdgeWork';
 
-jest.setTimeout(60_000);
-
 jest.mock('../page/useGarment', () => ({
   useGarment: jest.requireActual<typeof import('../../../../tests/openGarment')>(
     '../../../../tests/openGarment',

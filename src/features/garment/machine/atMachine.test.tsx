@@ -9,8 +9,6 @@ import { demoFact } from '../../../../tests/demoFacts';
 import { openFacts, openGarment, written } from '../../../../tests/openGarment';
 import { AtMachine } from './AtMachine';
 
-jest.setTimeout(60_000);
-
 jest.mock('../page/useGarment', () => ({
   useGarment: jest.requireActual<typeof import('../../../../tests/openGarment')>(
     '../../../../tests/openGarment',
