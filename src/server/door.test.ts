@@ -179,10 +179,14 @@ describe.each(recordKinds)('%s', (kind) => {
     expect(joiFaults(schema, whole)).toEqual(findFaults(recordSpecs[kind], whole));
     const key = (fault: { code: string; path: string; sentence: string }) =>
       `${fault.path}|${fault.code}|${fault.sentence}`;
+    const least = leastFacts(recordSpecs[kind]) as object;
     for (const { path, spec } of leavesOf(recordSpecs[kind])) {
+      // Of the whole, what the path leads into: the rest is the same each time.
+      const [top = ''] = path.split('.');
+      const around = { ...least, [top]: valueAt(whole, top) };
       for (const { name, value } of badValuesFor(spec)) {
         // What is far too long is so at a hundredth of it too.
-        const facts = applyChange(whole, { path, value: isHuge(value) ? 'x'.repeat(100_000) : value });
+        const facts = applyChange(around, { path, value: isHuge(value) ? 'x'.repeat(100_000) : value });
         const [door, field] = [joiFaults(schema, facts), findFaults(recordSpecs[kind], facts)];
         expect([path, name, [...new Set(door.map(key))]]).toEqual([path, name, [...new Set(field.map(key))]]);
       }

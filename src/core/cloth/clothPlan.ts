@@ -16,7 +16,7 @@ export function clothPlan(reading: ClothReading): ClothPlan {
 }
 
 function directionPlan(reading: DirectionReading): DirectionPlan {
-  const { stretch, repeats, growth, recovery, neckIn, source, counts, parts, curveFault } = reading;
+  const { stretch, repeats, growth, recovery, neckIn, inWear, source, counts, parts, curveFault } = reading;
   const curve = parts.length === 1 ? parts[0]?.curve : undefined;
   return {
     stretch: stretch.id,
@@ -24,6 +24,7 @@ function directionPlan(reading: DirectionReading): DirectionPlan {
     ...(growth ? { growth: growth.id } : {}),
     ...(recovery ? { recovery: recovery.id } : {}),
     ...(neckIn ? { neckIn: neckIn.id } : {}),
+    ...(inWear ? { inWear: inWear.id } : {}),
     source,
     counts,
     ...(curve ? { tension: curve.tS.id, k: curve.k.id } : {}),

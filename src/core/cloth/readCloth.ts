@@ -4,6 +4,7 @@ import { leaf, say, type Ledger } from '../explain/ledger';
 import type { Cloth, ClothDirection, ClothTest } from '../facts/cloth';
 import { MAX_SPREAD, readingFault, growthOf, neckInOf, recoveryOf, stretchOf } from './handTest';
 import { recoveryVerdict, verdictSentences } from './recoveryVerdict';
+import { readInWear } from './readInWear';
 import { readPulls } from './readPulls';
 import type { ClothReading, DirectionReading } from './reading';
 import { stretchClass } from './stretchClass';
@@ -27,8 +28,8 @@ export function readCloth(book: Ledger, prefix: string, cloth: Cloth): ClothRead
     return fault ? [{ testId, sentence: fault.sentence }] : [];
   });
   const usable = tests.filter(([testId]) => !refused.some((bad) => bad.testId === testId));
-  const direction = (which: ClothDirection, stated: number | undefined) =>
-    readDirection(
+  const direction = (which: ClothDirection, stated: number | undefined) => {
+    const read = readDirection(
       book,
       `${prefix}.${which}`,
       which,
@@ -36,6 +37,9 @@ export function readCloth(book: Ledger, prefix: string, cloth: Cloth): ClothRead
       cloth.stable ? 0 : stated,
       cloth,
     );
+    const inWear = readInWear(book, `${prefix}.${which}`, which, cloth);
+    return read && inWear ? { ...read, inWear } : read;
+  };
   const across = direction('across', cloth.statedAcross);
   const along = direction('along', cloth.statedAlong);
   const around = greatest(across, along);

@@ -99,6 +99,7 @@ function stackDirection(
     terms: { added, ...own.terms },
   });
   const recoveries = readings.flatMap(({ recovery }) => recovery ?? []);
+  const inWear = readings[0]?.inWear;
   const neckIns = readings.flatMap(({ neckIn }) => neckIn ?? []);
   return {
     stretch,
@@ -126,6 +127,8 @@ function stackDirection(
           }),
         }
       : {}),
+    // Measured on garments that may have had these layers too: the outer one stands for all.
+    ...(inWear ? { inWear } : {}),
     source: readings.every(({ source }) => source === 'tested') ? 'tested' : 'stated',
     counts: 'median',
     parts,

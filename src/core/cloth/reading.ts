@@ -20,6 +20,8 @@ export interface DirectionReading {
   readonly growth?: Explained;
   readonly recovery?: Explained;
   readonly neckIn?: Explained;
+  /** How much garments of it have grown that way in wear and wash, the mean; less than nothing where they shrank. */
+  readonly inWear?: Explained;
   readonly source: 'tested' | 'stated';
   /** Whether the middle repeat counts, or the lowest because they differ too much. */
   readonly counts: 'median' | 'lowest';

@@ -9,6 +9,7 @@ export interface DirectionPlan {
   readonly growth?: NumberId;
   readonly recovery?: NumberId;
   readonly neckIn?: NumberId;
+  readonly inWear?: NumberId;
   readonly source: 'tested' | 'stated';
   readonly counts: 'median' | 'lowest';
   /** Tension at its comfortable stretch and how steeply it stiffens, where it has a pull curve. */

@@ -60,6 +60,18 @@ const washSpec = record('Wash', {
   afterAcrossMm: lengthMm('Crosswise after', 20, 5000, [100, 1000]),
 });
 
+/** A zone of a garment of it, measured as it was sewn and again after it was worn and washed. */
+export const inWearSpec = record('Measured after wear', {
+  measuredOn: date('Measured on'),
+  of: text('Garment and place', 1, 120),
+  direction: choice('Direction', ['across', 'along']),
+  wears: optional(numberOf('count', 'Worn', 0, 2000)),
+  washes: optional(numberOf('count', 'Washed', 0, 2000)),
+  beforeMm: lengthMm('As it was sewn', 20, 4000, [100, 2000]),
+  afterMm: lengthMm('As it measures now', 20, 4000, [100, 2000]),
+});
+export type MeasuredInWear = FactsOf<typeof inWearSpec>;
+
 const edgePointSpec = record('Point', {
   x: lengthMm('Across', 0, 4000),
   y: lengthMm('Along', 0, 100_000),
@@ -119,6 +131,7 @@ export const clothSpec = record('Cloth', {
   notes: optional(text('Notes', 0, 2000)),
   tests: map('Tests', clothTestSpec, 200),
   pulls: optional(map('Pull curves', pullSpec, 40)),
+  inWear: optional(map('What wear did', inWearSpec, 100)),
   layers: optional(map('Layers', layerSpec, 8)),
   outline: optional(list('Outline of a leftover', leftoverRing, 1, 60)),
 });

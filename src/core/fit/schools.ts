@@ -20,10 +20,15 @@ export const CLASS_REDUCTION: Readonly<Record<StretchClass, number>> = {
   rib: 0.1,
 };
 
-/** What was learned from trying on: offered as one more school, taken as a number, for it moves with every try-on. */
-export type Learned = 'learned';
+/**
+ * What was learned from trying on, and from what its cloth did in wear: each offered as one more school, taken as a
+ * number, for it moves with what is measured next.
+ */
+export type Offered = 'learned' | 'grown';
+export const isOffered = ({ school }: { readonly school: EaseSchool | Offered }): boolean =>
+  school === 'learned' || school === 'grown';
 
-export const easeSchoolLabels: Readonly<Record<EaseSchool | Learned, string>> = {
+export const easeSchoolLabels: Readonly<Record<EaseSchool | Offered, string>> = {
   share: 'share of stretch',
   class: 'by stretch class',
   kind: 'usual for this kind',
@@ -33,6 +38,7 @@ export const easeSchoolLabels: Readonly<Record<EaseSchool | Learned, string>> = 
   loose: 'looser than the body',
   set: 'your own number',
   learned: 'as it was tried on',
+  grown: 'for what wear does to it',
 };
 
 /** Worn extension by share of stretch, held to the cap (D). */

@@ -1,7 +1,7 @@
 import type { Phrase, NumberId } from '../explain/explained';
 import type { EaseSchool, ZoneId } from '../facts/garment';
 import type { Axis } from './garmentKind';
-import type { Learned } from './schools';
+import type { Offered } from './schools';
 import type { LearnedAt } from '../learn/learned';
 import type { BodyMeasure } from '../facts/wearer';
 
@@ -19,7 +19,7 @@ export interface MeasurePlan {
 }
 
 export interface ZoneSchool {
-  readonly school: EaseSchool | Learned;
+  readonly school: EaseSchool | Offered;
   readonly label: string;
   readonly extension: NumberId;
   readonly rest: NumberId;
@@ -27,6 +27,8 @@ export interface ZoneSchool {
   readonly high?: NumberId;
   /** What it was learned from. */
   readonly learned?: LearnedAt;
+  /** How much its cloth grows in wear. */
+  readonly inWear?: NumberId;
 }
 
 /** Whether the cloth follows the skin under a zone in motion. */

@@ -11,7 +11,7 @@ import type { FittingGarment } from '../facts/wearer';
 import { workLearned } from '../learn/learned';
 import { workWornExtension } from './fitNumbers';
 import { DEFAULT_PRESSURE_PA, tensionForPressure } from './pressure';
-import { easeSchoolLabels, extensionByShare, looseGirth, type Learned } from './schools';
+import { easeSchoolLabels, extensionByShare, looseGirth, type Offered } from './schools';
 import type { Style, Zone } from './garmentKind';
 import { capLeaf, type Shared } from './sharedFit';
 import type { ZoneSchool } from './types';
@@ -95,7 +95,7 @@ export const restAt = (
 
 function school(
   { book, at, body }: ZoneInputs,
-  id: EaseSchool | Learned,
+  id: EaseSchool | Offered,
   extension: Explained,
   label: string = easeSchoolLabels[id],
 ): ZoneSchool {
@@ -278,4 +278,26 @@ function learnedSchool(inputs: ZoneInputs, kind: ZoneSchool): ZoneSchool | undef
     low: low.id,
     high: high.id,
   };
+}
+
+/** Less than this is as well a tape's reading, as a share (common practice, no source). */
+const LEAST_IN_WEAR = 0.005;
+
+/**
+ * What its cloth does in wear and wash taken off beforehand: once it has grown so much, the zone is at rest as it would
+ * be planned, `rest`. Never past the most it may be worn at while it is new.
+ */
+export function grownSchool(inputs: ZoneInputs, rest: Explained): ZoneSchool | undefined {
+  const { book, at, body, shared } = inputs;
+  const { inWear } = shared.reading;
+  if (!inWear || Math.abs(inWear.value) < LEAST_IN_WEAR) return undefined;
+  const extension = book.work(`${at}.school.grown`, {
+    label: 'worn extension while it is new, for what wear does to it',
+    unit: 'share',
+    mark: 'D',
+    note: 'Never past the most it may be worn at.',
+    formula: 'min(G * (1 + w) / g - 1, limit)',
+    terms: { G: body, w: inWear, g: rest, limit: shared.limit },
+  });
+  return { ...school(inputs, 'grown', extension), inWear: inWear.id };
 }

@@ -17,7 +17,7 @@ import { isToldByBody, shareOf } from './told';
 import { withLoop } from './loop';
 import { planShared, type Shared } from './sharedFit';
 import type { MovementPlan, ZonePlan, ZoneSchool } from './types';
-import { asDial, byShare, restAt, zoneSchools, type ZoneInputs } from './zoneSchools';
+import { asDial, byShare, grownSchool, restAt, zoneSchools, type ZoneInputs } from './zoneSchools';
 
 /** How close a zone is to be, and why that: chosen here, this person's usual, or the kind's own. */
 interface PlannedChoice {
@@ -25,17 +25,15 @@ interface PlannedChoice {
   readonly from: 'chosen' | 'usual' | 'default';
 }
 
-/** How close a zone is unless the person says otherwise: loose by an amount, else a share of the stretch. */
-function zoneChoice(
-  garment: Pick<Garment, 'fit' | 'kind' | 'style'>,
+/** How close a zone is unless it is chosen here: this person's usual, loose by an amount, else a share of the stretch. */
+function unchosen(
+  garment: Pick<Garment, 'kind' | 'style'>,
   zone: Zone,
   style: Style,
   wearer: Wearer | undefined,
   bodyMm: number,
   limit: number,
 ): PlannedChoice {
-  const chosen = garment.fit[zone.id];
-  if (chosen) return { choice: chosen, from: 'chosen' };
   const usual = usualAt(wearer, garment, zone.id);
   if (usual?.share !== undefined) return { choice: { school: 'share', share: usual.share }, from: 'usual' };
   if (usual?.looser !== undefined) return { choice: byBody(usual.looser, bodyMm, limit), from: 'usual' };
@@ -103,21 +101,27 @@ function workZones({ book, facts, kind, body, cloth }: Inputs): readonly ZonePla
         evidence: evidenceAt(facts, zone.id).filter((one) => one.style === garment.style),
       },
     };
-    return [
-      planZone(inputs, zoneChoice(garment, zone, style, wearer, girth.value, axis.limit.value), shared),
-    ];
+    const left = unchosen(garment, zone, style, wearer, girth.value, axis.limit.value);
+    return [planZone(inputs, garment.fit[zone.id], left, shared)];
   });
 }
 
 function planZone(
   inputs: ZoneInputs,
-  planned: PlannedChoice,
+  chosen: ZoneChoice | undefined,
+  left: PlannedChoice,
   shared: (axis: Axis) => Shared | undefined,
 ): ZonePlan {
   const { book, at, body, zone } = inputs;
   const { stretch } = inputs.shared;
-  const schools = zoneSchools(inputs);
-  const { rest, school } = chosenRest(inputs, planned, schools);
+  const planned: PlannedChoice = chosen ? { choice: chosen, from: 'chosen' } : left;
+  const always = zoneSchools(inputs);
+  const { rest, school } = chosenRest(inputs, at, planned, always);
+  const grown = grownSchool(
+    inputs,
+    chosen && inputs.shared.reading.inWear ? chosenRest(inputs, `${at}.left`, left, always).rest : rest,
+  );
+  const schools = grown ? [...always, grown] : always;
   const girths = { G: body, g: rest };
   const where = `at the ${zone.label.toLowerCase()}`;
   const extension = workWornExtension(book, `${at}.extension`, `worn extension ${where}`, girths);
@@ -189,11 +193,12 @@ function reasonOf(
 
 function chosenRest(
   inputs: ZoneInputs,
+  at: string,
   { choice, from }: PlannedChoice,
   schools: readonly ZoneSchool[],
 ): { rest: Explained; school: EaseSchool } {
-  const { book, at, body } = inputs;
-  const label = 'garment at rest';
+  const { book, body } = inputs;
+  const label = at === inputs.at ? 'garment at rest' : 'garment at rest, unless chosen';
   const mark = from === 'chosen' ? 'chosen' : from === 'usual' ? 'own record' : 'T, from memory';
   if (choice.school === 'loose') {
     const rest = book.work(`${at}.rest`, {

@@ -7,17 +7,19 @@ export function wornWords({
   wears,
   washes,
 }: Pick<Fitting, 'happened' | 'wears' | 'washes'>): readonly string[] {
-  const after = [times(wears, 'wear'), times(washes, 'wash')].filter(Boolean).join(' and ');
+  const after = afterWords({ wears, washes });
   return Object.values(happened).map(({ what, at, note }) =>
-    [
-      what,
-      at?.trim() ? `at the ${at.trim().replace(/^(at )?(the )?/i, '')}` : '',
-      after ? `after ${after}` : '',
-    ]
+    [what, at?.trim() ? `at the ${at.trim().replace(/^(at )?(the )?/i, '')}` : '', after]
       .filter(Boolean)
       .join(' ')
       .concat(note?.trim() ? `: ${note.trim()}` : ''),
   );
+}
+
+/** "after 5 wears and one wash"; empty where neither is known. */
+export function afterWords({ wears, washes }: Pick<Fitting, 'wears' | 'washes'>): string {
+  const after = [times(wears, 'wear'), times(washes, 'wash')].filter(Boolean).join(' and ');
+  return after && `after ${after}`;
 }
 
 function times(count: number | undefined, what: 'wear' | 'wash'): string {

@@ -19,6 +19,7 @@ import { ClothFacts } from './ClothFacts';
 import styles from './ClothPage.module.css';
 import { Pulls, Result } from './ClothResult';
 import { HandTest } from './HandTest';
+import { InWear } from './InWear';
 import { Layers } from './Layers';
 import { Leftover } from './Leftover';
 import { StackForm } from './StackForm';
@@ -83,6 +84,7 @@ function Inside({ cloth: initial, others, wearers, nextTime, today }: Props) {
               />
               <Result reading={reading} />
               <Pulls id={id} cloth={cloth} reading={reading} />
+              <InWear id={id} cloth={cloth} reading={reading} />
             </>
           )}
           <Leftover id={id} cloth={cloth} />

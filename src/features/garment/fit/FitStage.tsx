@@ -14,7 +14,7 @@ import { HowClose } from './HowClose';
 import { NextButton } from '../page/NextButton';
 import { OnThePattern } from './OnThePattern';
 import { SizePanel } from './SizePanel';
-import { TakeLearned } from './TakeLearned';
+import { TakeOffered } from './TakeOffered';
 import { useGarment } from '../page/useGarment';
 import { useGarmentDrawing } from '../page/useGarmentDrawing';
 import { ZoneFigures } from './ZoneFigures';
@@ -59,7 +59,7 @@ export function FitStage() {
             chosen={edge ? undefined : zone.zone}
             onChoose={(one) => setChosen(`zone-${one}`)}
           />
-          <TakeLearned zones={zones} />
+          <TakeOffered zones={zones} />
           {!edge && <ZoneFigures zone={zone} />}
           {missing.length > 0 && (
             <p className="soft small">

@@ -4,7 +4,9 @@ import { formatQuantity } from '@/core/explain/display';
 import { zoneChoiceSpec } from '@/core/facts/garment';
 import type { ZonePlan } from '@/core/fit/types';
 import { DEFAULT_PRESSURE_PA } from '@/core/fit/pressure';
+import { isOffered } from '@/core/fit/schools';
 import { formatLength } from '@/core/units/formatLength';
+import { isAtLeastShare } from '@/core/units/tolerance';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
 import { NumberField } from '@/ui/NumberField';
@@ -35,10 +37,9 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
   const path = `fit.${zone.zone}`;
   const put = (choice: unknown) => set(`How close at the ${label}`, { [path]: choice });
   const choose = (value: number) => put(closenessAt(value, { bodyMm: body, stretch }));
-  const learned = zone.schools.find(({ school }) => school === 'learned');
-  const take = () => {
-    if (learned) choose(get(learned.extension));
-  };
+  const offered = zone.schools.filter(isOffered);
+  const learned = offered.find(({ school }) => school === 'learned');
+  const grown = offered.find(({ school }) => school === 'grown');
   const percent = (value: number) => formatQuantity(value, 'share', unit);
   const valueText =
     extension < -0.0005
@@ -85,9 +86,22 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
           value: school.school,
           label: `${school.label}: ${formatLength(get(school.rest), unit)}`,
         }))}
-        onChange={(school) => (school === 'learned' ? take() : put(school === 'share' ? null : { school }))}
+        onChange={(school) => {
+          const taken = offered.find((one) => one.school === school);
+          if (taken) choose(get(taken.extension));
+          else put(school === 'share' ? null : { school });
+        }}
       />
       {learned?.learned && <Learned place={zone.zone} plan={learned.learned} />}
+      {grown?.inWear && (
+        <p className="small">
+          In wear its cloth grew by <ExplainedNumber id={grown.inWear} />: made{' '}
+          <ExplainedNumber id={grown.rest} /> while it is new,{' '}
+          {isAtLeastShare(get(grown.extension), limit)
+            ? 'as small as it may be worn, it still comes out larger once it is worn.'
+            : 'it comes to what is usual here once it is worn.'}
+        </p>
+      )}
       <p className="soft small">
         Taken: <PhraseText phrase={zone.reason} />.
       </p>

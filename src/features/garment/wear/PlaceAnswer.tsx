@@ -39,6 +39,7 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
   const tight = outcome !== undefined && answers[outcome].shift < 0;
   const round = place.worn?.of === 'zone' && place.worn.zone.axis === 'around' ? ', all round' : '';
   const off = outcome !== undefined && !isRight(outcome);
+  const worn = (draft.wears ?? 0) + (draft.washes ?? 0) > 0;
   return (
     <section className={styles.stack} aria-label={label}>
       <div className={styles.between}>
@@ -79,13 +80,17 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
         </div>
       )}
       {outcome && !fault && <Comes place={place} draft={draft} outcome={outcome} />}
-      {off && place.worn && (
+      {(off || (outcome && worn)) && place.worn && (
         <div className={styles.fields}>
           <LengthField
             live
             spec={MEASURED.of}
             label={`As it measures now${round}`}
-            help="Only where it came out otherwise than planned: flat and doubled."
+            help={
+              worn
+                ? 'Flat and doubled: what wear did to its cloth or its elastic is learned from it.'
+                : 'Only where it came out otherwise than planned: flat and doubled.'
+            }
             valueMm={draft.measured?.[id]}
             onChange={(mm) => at('measured', mm)}
           />

@@ -6,6 +6,7 @@ import { tryPlaces } from '@/core/wear/places';
 import { useUnit } from '@/ui/unit';
 import styles from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
+import { InWear } from './InWear';
 import { OnTheShelf } from './OnTheShelf';
 import { Proposals } from './Proposals';
 import { RoundPhotos } from './RoundPhotos';
@@ -76,6 +77,7 @@ export function Round({ id, fitting, newest }: { id: string; fitting: Fitting; n
       />
       {newest && <Proposals fittingId={id} fitting={fitting} />}
       <SewnOut fitting={fitting} />
+      <InWear fitting={fitting} />
       <OnTheShelf fitting={fitting} />
     </article>
   );

@@ -1,0 +1,30 @@
+'use client';
+import Button from '@mui/material/Button';
+import styles from '../page/GarmentPage.module.css';
+import wear from './Wear.module.css';
+
+interface Props {
+  readonly text: string;
+  /** What stands instead of the button once it is kept. */
+  readonly kept: string | undefined;
+  readonly label: string;
+  readonly onKeep: () => void;
+}
+
+/** Something that a round tells of a thing on the shelf, kept with it at a press. */
+export function ToKeep({ text, kept, label, onKeep }: Props) {
+  return (
+    <div className={wear.proposal}>
+      <p>{text}</p>
+      <div className={styles.actions}>
+        {kept === undefined ? (
+          <Button size="small" variant="outlined" onClick={onKeep}>
+            {label}
+          </Button>
+        ) : (
+          <span className="soft">{kept}</span>
+        )}
+      </div>
+    </div>
+  );
+}
