@@ -63,6 +63,20 @@ const cases: (readonly [string, GarmentFacts])[] = demoFacts().flatMap(([id, fac
   ];
 });
 
+/** Garments of a cloth measured again after wear (invented). */
+const IN_WEAR = Object.fromEntries(
+  (
+    [
+      ['across', 812, 837],
+      ['across', 961, 975],
+      ['along', 640, 633],
+    ] as const
+  ).map(([direction, beforeMm, afterMm], at) => [
+    `m${at}`,
+    { measuredOn: TODAY, of: `Garment ${at}, hip`, direction, beforeMm, afterMm },
+  ]),
+);
+
 /** Every garment of the catalogue, lined, in cloths with pull curves, with a pattern and a garment that fits. */
 const made = household(TODAY);
 const everyKind = kindIds.map((kind): readonly [string, GarmentFacts] => {
@@ -72,7 +86,7 @@ const everyKind = kindIds.map((kind): readonly [string, GarmentFacts] => {
     {
       garment: { ...newGarment('Any', kind), likeId: 'heirloom' },
       wearer: made.wearers.odile as Wearer,
-      outer: made.cloths['loon-swim'] as Cloth,
+      outer: { ...(made.cloths['loon-swim'] as Cloth), inWear: IN_WEAR },
       lining: made.cloths['minnow-lining'] as Cloth,
       band: made.cloths['marsh-rib'] as Cloth,
       ...(pattern ? { pattern } : {}),

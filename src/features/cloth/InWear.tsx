@@ -8,6 +8,7 @@ import { formatLength } from '@/core/units/formatLength';
 import { afterWords } from '@/core/wear/worn';
 import { useRecords } from '@/features/records/RecordsProvider';
 import { ExplainedNumber } from '@/ui/ExplainedNumber';
+import { useNumbers, valueOf } from '@/ui/numbers';
 import { useUnit } from '@/ui/unit';
 import styles from './ClothPage.module.css';
 
@@ -15,21 +16,23 @@ import styles from './ClothPage.module.css';
 export function InWear({ id, cloth, reading }: { id: string; cloth: Cloth; reading: ClothPlan }) {
   const records = useRecords();
   const { unit } = useUnit();
+  const numbers = useNumbers();
+  const percent = (share: number) => formatQuantity(Math.abs(share), 'share', unit);
   const all = Object.entries(cloth.inWear ?? {}).toSorted(([, a], [, b]) =>
     b.measuredOn.localeCompare(a.measuredOn),
   );
   if (all.length === 0) return null;
   const means = (['across', 'along'] as const).flatMap((way) => {
     const inWear = reading[way]?.inWear;
-    return inWear ? [{ way, inWear }] : [];
+    return inWear ? [{ way, inWear, grew: valueOf(numbers, inWear) }] : [];
   });
   return (
     <section className={styles.inner}>
       <h2>What wear did to it</h2>
-      {means.map(({ way, inWear }) => (
+      {means.map(({ way, inWear, grew }) => (
         <p key={way}>
-          It grows {way} by <ExplainedNumber id={inWear} /> in wear. At Fit the next garment of it can be cut
-          for that.
+          It {grew < 0 ? 'shrinks' : 'grows'} {way} by <ExplainedNumber id={inWear} text={percent(grew)} /> in
+          wear. At Fit the next garment of it can be cut for that.
         </p>
       ))}
       <ul className={styles.pulls}>

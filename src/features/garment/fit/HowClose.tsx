@@ -95,7 +95,8 @@ export function HowClose({ zone }: { zone: ZonePlan }) {
       {learned?.learned && <Learned place={zone.zone} plan={learned.learned} />}
       {grown?.inWear && (
         <p className="small">
-          In wear its cloth grew by <ExplainedNumber id={grown.inWear} />: made{' '}
+          In wear its cloth {get(grown.inWear) < 0 ? 'shrank' : 'grew'} by{' '}
+          <ExplainedNumber id={grown.inWear} text={percent(Math.abs(get(grown.inWear)))} />: made{' '}
           <ExplainedNumber id={grown.rest} /> while it is new,{' '}
           {isAtLeastShare(get(grown.extension), limit)
             ? 'as small as it may be worn, it still comes out larger once it is worn.'
