@@ -65,6 +65,9 @@ describe('what a round after wear tells of the cloth', () => {
     ).toEqual(['along']);
   });
 
+  test('washed only tells as well', () =>
+    expect(said({ wears: 0, washes: 1, measured: { hip: wasMm } })[0]).toMatchObject({ washes: 1 }));
+
   test('what was taken in since was so as it was worn', () => {
     const mends = { m1: { on: TODAY, what: 'take-in' as const, at: 'hip', byMm: 40 } };
     const [one] = inWearOf(
@@ -135,7 +138,7 @@ describe('a cloth that garments of it were measured of again', () => {
 describe('the next garment of it', () => {
   test.each(plain)('%s: made for that, it is as it was wanted once it is worn', (_name, facts, plan) => {
     const way = plan.cloths.outer?.around ?? 'across';
-    for (const after of [824, 784]) {
+    for (const after of [824, 784, 1100]) {
       const next = planOf(grownCloth(facts, way, after));
       const w = after / 800 - 1;
       for (const zone of next.zones.filter(({ axis }) => axis === 'around')) {
