@@ -1,33 +1,18 @@
 'use client';
 import Alert from '@mui/material/Alert';
-import { useEffect, useState } from 'react';
-import { factsOf, type GarmentFile } from '@/core/formats/garmentFile';
+import { useState } from 'react';
 import type { GarmentFacts } from '@/core/facts/garmentFacts';
-import { request } from '@/features/records/api';
 import { PickField } from '@/ui/PickField';
 import page from '../page/GarmentPage.module.css';
 import { useGarment } from '../page/useGarment';
+import { useOtherGarment } from '../page/useOtherGarment';
 import { useAnswer, useSewing } from './useSewing';
 
 /** Two garments on the table at once: one order that shares the setups of both. */
 export function TogetherWith() {
   const { garments } = useGarment();
   const [otherId, setOtherId] = useState('');
-  const [other, setOther] = useState<{ readonly id: string; readonly facts: GarmentFacts } | undefined>(
-    undefined,
-  );
-  const [trouble, setTrouble] = useState<string | undefined>(undefined);
-  useEffect(() => {
-    if (otherId === '') return;
-    let live = true;
-    request<GarmentFile>('GET', `/api/garment-files/${otherId}?measurements=yes`).then(
-      (file) => live && setOther({ id: otherId, facts: factsOf(file) }),
-      (error: unknown) => live && setTrouble(error instanceof Error ? error.message : String(error)),
-    );
-    return () => {
-      live = false;
-    };
-  }, [otherId]);
+  const { facts: other, trouble } = useOtherGarment(otherId === '' ? undefined : otherId);
   if (garments.length === 0) return null;
   return (
     <section className={page.stack} style={{ gap: 10 }}>
@@ -42,7 +27,7 @@ export function TogetherWith() {
           fault={trouble}
         />
       </div>
-      {other && other.id === otherId && <Both other={other.facts} />}
+      {other && <Both other={other} />}
     </section>
   );
 }
