@@ -45,13 +45,16 @@ export function formatLength(
   fraction: InchFraction = usualFraction(mm),
 ): string {
   if (unit === 'in') return `${formatInches(mm, fraction)} in`;
-  if (Math.abs(mm) < SHOW_AS_MM_BELOW_MM) return `${trimZero(mm.toFixed(1))} mm`;
-  return `${(mm / 10).toFixed(1)} cm`;
+  if (Math.abs(mm) < SHOW_AS_MM_BELOW_MM) return `${withMinus(trimZero(mm.toFixed(1)))} mm`;
+  return `${bareLength(mm, unit)} cm`;
 }
 
 /** A length without its unit, for columns that name it in their heading: `31.8`, `12 ½`. */
 export const bareLength = (mm: number, unit: UnitSystem): string =>
-  unit === 'in' ? formatInches(mm, usualFraction(mm)) : (mm / 10).toFixed(1);
+  unit === 'in' ? formatInches(mm, usualFraction(mm)) : withMinus((mm / 10).toFixed(1));
+
+/** With the minus of print, as in inches and percent; nothing is less than nothing by nothing. */
+const withMinus = (text: string): string => text.replace(/^-(?=0(\.0)?$)/, '').replace('-', '−');
 
 /** A length as decimals, for the lines of an explanation that must be redone on a calculator. */
 export function formatLengthExactly(mm: number, unit: UnitSystem): string {

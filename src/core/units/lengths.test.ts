@@ -114,6 +114,10 @@ describe('writing a length', () => {
     [0, 'in', '0 in'],
     [0, 'cm', '0 mm'],
     [25.4 * 12, 'in', '12 in'],
+    [-25, 'cm', '−2.5 cm'],
+    [-0.04, 'cm', '0 mm'],
+    [-3.5, 'cm', '−3.5 mm'],
+    [-25.4 * 2.5, 'in', '−2 ½ in'],
   ])('%d mm in %s is %s', (value, unit, text) => expect(formatLength(value, unit)).toBe(text));
 
   test('round trips: what is written is read back within half of the smallest step (fast-check)', () => {
