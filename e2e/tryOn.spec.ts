@@ -208,7 +208,15 @@ test('measured again after wear: kept with its cloth, the next one is made for t
   await expect(
     page.getByText(/hip: 62\.0 cm as it was sewn, 65\.1 cm after one wash: longer by 5 %/),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Keep it with Heron jersey' }).click();
+  // By the plan it was 62 cm; another one can be typed, and one that no cloth grows from is refused.
+  const keep = page.getByRole('button', { name: 'Keep it with Heron jersey' });
+  await type(page, /^As it was sewn/, '40');
+  await expect(page.getByText('No cloth does as much as that')).toBeVisible();
+  await expect(keep).toBeDisabled();
+  await type(page, /^As it was sewn/, '63');
+  await expect(page.getByText(/longer by 3\.?\d* %/)).toBeVisible();
+  await type(page, /^As it was sewn/, '62');
+  await keep.click();
   await expect(page.getByText(/^Kept with its cloth/)).toBeVisible();
   await saved(page);
   await visit(page, '/garments/curtain?stage=fit');

@@ -7,7 +7,7 @@ import type { Fitting } from '../facts/fitting';
 import type { GarmentFacts } from '../facts/garmentFacts';
 import { kindOf } from '../garments/kindOf';
 import { planGarment } from '../plan/planGarment';
-import { inWearOf, isKept } from './inWear';
+import { inWearFault, inWearOf, isKept } from './inWear';
 
 const planOf = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 
@@ -96,6 +96,14 @@ describe('what a round after wear tells of the cloth', () => {
     const stack = { ...plan, cloths: { outer: { around: 'across' as const, layers: [] } } };
     expect(inWearOf(stack, kind, facts.garment, { ...worn, measured: { hip: wasMm } })).toEqual([]);
   });
+
+  test.each([
+    [560, undefined],
+    [559, 'No cloth'],
+    [1120, undefined],
+    [1121, 'No cloth'],
+  ])('800 mm to %d mm: %s', (afterMm, sentence) =>
+    expect(inWearFault({ beforeMm: 800, afterMm })?.slice(0, 8)).toBe(sentence));
 
   test('is kept once', () => {
     const cloth = { ...newCloth('Loon'), inWear: { a: told({}) } };

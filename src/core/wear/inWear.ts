@@ -39,9 +39,19 @@ export function inWearOf(
       beforeMm,
       afterMm,
     };
-    const grew = dimensionalChange(beforeMm, afterMm);
-    return grew < LIKELY.from || grew > LIKELY.to || findFaults(inWearSpec, told).length > 0 ? [] : [told];
+    return inWearFault(told) !== undefined || findFaults(inWearSpec, told).length > 0 ? [] : [told];
   });
+}
+
+/** What is wrong with it and what to do, as a sentence; `undefined` where nothing is. */
+export function inWearFault({
+  beforeMm,
+  afterMm,
+}: Pick<MeasuredInWear, 'beforeMm' | 'afterMm'>): string | undefined {
+  const grew = dimensionalChange(beforeMm, afterMm);
+  return grew < LIKELY.from || grew > LIKELY.to
+    ? 'No cloth does as much as that: measure both at the same place, all round.'
+    : undefined;
 }
 
 /** Whether a cloth's record has that already. */
