@@ -103,7 +103,8 @@ describe('what a round after wear tells of the cloth', () => {
     [1120, undefined],
     [1121, 'No cloth'],
   ])('800 mm to %d mm: %s', (afterMm, sentence) =>
-    expect(inWearFault({ beforeMm: 800, afterMm })?.slice(0, 8)).toBe(sentence));
+    expect(inWearFault({ beforeMm: 800, afterMm })?.slice(0, 8)).toBe(sentence),
+  );
 
   test('is kept once', () => {
     const cloth = { ...newCloth('Loon'), inWear: { a: told({}) } };
