@@ -113,6 +113,7 @@ const cutSpec = record('Cut', {
   cutOn: date('Cut on'),
   lengthMm: optional(lengthMm('Length as cut', 1, 5000)),
   widthMm: optional(lengthMm('Width as cut', 1, 2000)),
+  girths: optional(map('Girths as it was cut', lengthMm('All round', 20, 4000), 24)),
 });
 export type Cut = FactsOf<typeof cutSpec>;
 

@@ -10,12 +10,12 @@ import { placedOf, type Beside, type CopyRow, type PlacedBeside } from './togeth
 /** The rows that the copies of a garment’s pieces are cut for, as another garment’s page needs them. */
 export function copyRows(
   pieces: readonly ClothPiece[],
-  plan: Pick<GarmentPlan, 'ticket' | 'numbers'>,
+  plan: Pick<GarmentPlan, 'ticket' | 'numbers' | 'zones' | 'pieces'>,
 ): readonly CopyRow[] {
   return [...rowsOfCopies(pieces, plan)].map(([copy, row]) => ({
     copy,
     id: row.id,
-    frozen: { cm: frozenLengths(row, plan.numbers, 'cm'), in: frozenLengths(row, plan.numbers, 'in') },
+    frozen: { cm: frozenLengths(row, plan, 'cm'), in: frozenLengths(row, plan, 'in') },
   }));
 }
 

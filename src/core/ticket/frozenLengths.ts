@@ -1,15 +1,49 @@
 import type { Explained } from '../explain/explained';
 import { getNumber } from '../explain/ledger';
-import type { Cut } from '../facts/garment';
+import type { Cut, Garment } from '../facts/garment';
+import type { ZonePlan } from '../fit/types';
 import type { UnitSystem } from '../units/constants';
-import type { TicketRow } from './types';
+import type { TicketGroup, TicketRow } from './types';
 
-/** What is frozen of a row once it is cut: its lengths as they are rounded for the reader’s tape, mm. */
+/** What of a plan is frozen as it is cut from. */
+interface CutFrom {
+  readonly numbers: Readonly<Record<string, Explained>>;
+  readonly ticket: readonly Pick<TicketGroup, 'role' | 'rows'>[];
+  readonly zones: readonly Pick<ZonePlan, 'zone' | 'rest'>[];
+  readonly pieces: { readonly girths: Readonly<Record<string, string>> };
+}
+
+/**
+ * What is frozen of a row once it is cut: its lengths as they are rounded for the reader’s tape, mm; of a piece of the
+ * outer cloth how large all round every zone was then, whatever the plan says later.
+ */
 export const frozenLengths = (
-  row: Pick<TicketRow, 'length' | 'width'>,
-  numbers: Readonly<Record<string, Explained>>,
+  row: Pick<TicketRow, 'id' | 'length' | 'width'>,
+  { numbers, ticket, zones, pieces }: CutFrom,
   unit: UnitSystem,
-): Omit<Cut, 'cutOn'> => ({
-  ...(row.length ? { lengthMm: getNumber(numbers, row.length[unit]).value } : {}),
-  ...(row.width ? { widthMm: getNumber(numbers, row.width[unit]).value } : {}),
-});
+): Omit<Cut, 'cutOn'> => {
+  const piece =
+    !row.length && ticket.some(({ role, rows }) => role === 'outer' && rows.some(({ id }) => id === row.id));
+  return {
+    ...(row.length ? { lengthMm: getNumber(numbers, row.length[unit]).value } : {}),
+    ...(row.width ? { widthMm: getNumber(numbers, row.width[unit]).value } : {}),
+    ...(piece && zones.length > 0
+      ? {
+          girths: Object.fromEntries(
+            zones.map(({ zone, rest }) => [
+              zone,
+              tenth(getNumber(numbers, pieces.girths[zone] ?? rest).value),
+            ]),
+          ),
+        }
+      : {}),
+  };
+};
+
+const tenth = (mm: number): number => Math.round(mm * 10) / 10;
+
+/** How large a zone was when its pieces were cut, the last of them; `undefined` where none is, or it was not kept. */
+export const girthAsCut = (cuts: Garment['cuts'], zone: string): number | undefined =>
+  Object.values(cuts)
+    .toSorted((a, b) => a.cutOn.localeCompare(b.cutOn))
+    .findLast(({ girths }) => girths?.[zone] !== undefined)?.girths?.[zone];

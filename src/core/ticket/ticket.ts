@@ -4,7 +4,8 @@ import { stage } from '../explain/stage';
 import type { Piece } from '../fit/garmentKind';
 import { LEAST_CHANGE_MM } from '../fit/size';
 import { elasticGroups, findingGroups } from './ticketRolls';
-import { cutOf, stripDetails, stripRow, ticketSees, type TicketInputs } from './ticketRow';
+import { girthAsCut } from './frozenLengths';
+import { CHANGED_FROM_MM, cutOf, stripDetails, stripRow, ticketSees, type TicketInputs } from './ticketRow';
 import type { TicketGroup, TicketRow } from './types';
 
 /** Every piece and length to cut, in cutting order, grouped by material. What is cut stays as cut. */
@@ -56,21 +57,30 @@ function looseRows(inputs: TicketInputs, role: Piece['cloth']): TicketRow[] {
 }
 
 /** The pattern's size and the girths the pieces make together. */
-function outerNotes({ book, zones, size, facts }: TicketInputs): Phrase[] {
+function outerNotes(inputs: TicketInputs): Phrase[] {
+  const { book, zones, size, facts } = inputs;
   const named =
     facts.pattern && size ? [say`${{ name: facts.pattern.name }}, size ${{ name: size.label }}`] : [];
   const girths = zones
     .filter(({ axis }) => axis === 'around')
     .map((zone) => say`${zone.label.toLowerCase()} ${getNumber(book.numbers, zone.rest)}`);
-  const makes: Phrase[] =
-    girths.length === 0
-      ? []
-      : [
-          girths
-            .reduce((all, one) => [...all, ...one, '; '], ['all round, finished: '] as Phrase)
-            .slice(0, -1),
-        ];
-  return [...named, ...makes];
+  return [...named, ...listed('all round, finished: ', girths), ...movedSince(inputs)];
+}
+
+/** Phrases behind some words, as one line; no line where there are none. */
+const listed = (words: string, all: readonly Phrase[]): Phrase[] =>
+  all.length === 0 ? [] : [all.reduce((so, one) => [...so, ...one, '; '], [words] as Phrase).slice(0, -1)];
+
+/** How large it was cut, where the plan has moved since: another body, another choice. */
+function movedSince({ book, zones, pieces, facts }: TicketInputs): Phrase[] {
+  const moved = zones.flatMap(({ zone, label, rest }): Phrase[] => {
+    const mm = girthAsCut(facts.garment.cuts, zone);
+    const now = getNumber(book.numbers, pieces.girths[zone] ?? rest).value;
+    if (mm === undefined || Math.abs(mm - now) <= CHANGED_FROM_MM) return [];
+    const asCut = book.given(`ticket.${zone}.asCut`, `${label.toLowerCase()} as cut`, mm, 'mm', 'own record');
+    return [say`${label.toLowerCase()} ${asCut}`];
+  });
+  return listed('as it was cut, before the plan moved: ', moved);
 }
 
 /** The way the cloth lies, where its stretch is known. */

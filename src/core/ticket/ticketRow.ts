@@ -11,7 +11,7 @@ import type { SizePlan, ZonePlan } from '../fit/types';
 import type { TicketRow } from './types';
 
 /** As cut and as planned differ when they are further apart than any tape rounds, mm (D: half of ⅛ in). */
-const CHANGED_FROM_MM = 2;
+export const CHANGED_FROM_MM = 2;
 
 export const ticketSees = {
   records: ['outer', 'lining', 'band', 'pattern', 'elastics', 'findings', 'takenMm'],
@@ -26,7 +26,7 @@ export interface TicketInputs {
   readonly edges: readonly EdgePlan[];
   readonly size: SizePlan | undefined;
   /** How the pieces are altered before they are cut, and where their notches are. */
-  readonly pieces: Pick<PiecesPlan, 'alterations' | 'pieces'>;
+  readonly pieces: Pick<PiecesPlan, 'alterations' | 'pieces' | 'girths'>;
   /** What goes round the body: the outer cloth, or the layers together. */
   readonly cloth: ClothReading | undefined;
 }

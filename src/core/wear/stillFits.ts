@@ -4,6 +4,7 @@ import type { Garment } from '../facts/garment';
 import type { Wearer } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
 import { grownOn, workGrowth, type GrowthLine, type Reading } from './growth';
+import { girthAsCut } from '../ticket/frozenLengths';
 import { isAtMostMm } from '../units/tolerance';
 import { sizeAt, wornPlace, type WornPlace, type WornPlan } from './wornAt';
 
@@ -28,7 +29,7 @@ export interface StillFits {
 
 /**
  * How large it is: what is cut already was planned for the body of that day, and does not grow with the plan when its
- * wearer is measured again. By outlines it is as large as they are.
+ * wearer is measured again. Where that was not kept as it was cut: by outlines it is as large as they are.
  */
 function asItWasCut(
   book: Ledger,
@@ -42,7 +43,8 @@ function asItWasCut(
   const cutOn = Object.values(garment.cuts)
     .map((cut) => cut.cutOn)
     .toSorted()[0];
-  if (cutOn === undefined || plan.pieces.girths[zone] !== undefined) return size;
+  const isKnown = plan.pieces.girths[zone] !== undefined || girthAsCut(garment.cuts, zone) !== undefined;
+  if (cutOn === undefined || isKnown) return size;
   const sorted = readings.toSorted((a, b) => a.on.localeCompare(b.on));
   const then = sorted.findLast(({ on }) => on <= cutOn) ?? sorted[0];
   const now = getNumber(plan.numbers, body);

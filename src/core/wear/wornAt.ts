@@ -6,6 +6,7 @@ import type { Garment } from '../facts/garment';
 import { styleOf, type GarmentKind } from '../fit/garmentKind';
 import { isToldByBody } from '../fit/told';
 import type { ZonePlan } from '../fit/types';
+import { girthAsCut } from '../ticket/frozenLengths';
 
 /** What of a plan a try-on speaks of. */
 export interface WornPlan {
@@ -16,7 +17,7 @@ export interface WornPlan {
 }
 
 /** The part of a garment that says how it has changed since it was cut. */
-export type AsSewn = Pick<Garment, 'mends'> & Partial<Pick<Garment, 'refashion' | 'pattern'>>;
+export type AsSewn = Pick<Garment, 'mends'> & Partial<Pick<Garment, 'refashion' | 'pattern' | 'cuts'>>;
 
 /** One place of a garment that can be tight or loose: a zone, or the strip of an edge. */
 export type WornPlace =
@@ -43,14 +44,14 @@ export const placeId = (place: WornPlace): string =>
   `tried.${place.of === 'zone' ? place.zone.zone : `edge-${place.edge.id}`}`;
 
 /**
- * How long something is all round at a place, mm: as it was measured; else a strip as it is sewn, a zone as its pieces
- * make it, else as planned, with what was taken in or let out since.
+ * How long something is all round at a place, mm: as it was measured; else a strip as it is sewn, a zone as it was when
+ * its pieces were cut, else as they make it, else as planned, with what was taken in or let out since.
  */
 export function sizeAt(
   book: Ledger,
   { numbers, pieces }: WornPlan,
   place: WornPlace,
-  { mends = {}, refashion, pattern }: AsSewn,
+  { mends = {}, refashion, pattern, cuts = {} }: AsSewn,
   measuredMm?: number,
 ): Explained {
   const id = placeId(place);
@@ -59,10 +60,13 @@ export function sizeAt(
   if (place.of === 'edge') return getNumber(numbers, place.strip.sewn);
   const { zone, rest } = place.zone;
   const wasMm = refashion && pattern?.finished[zone];
+  const cutMm = wasMm === undefined ? girthAsCut(cuts, zone) : undefined;
   const cut =
-    wasMm === undefined
-      ? getNumber(numbers, pieces.girths[zone] ?? rest)
-      : book.given(`${id}.made`, 'all round, as it was made', wasMm, 'mm', 'measured');
+    wasMm !== undefined
+      ? book.given(`${id}.made`, 'all round, as it was made', wasMm, 'mm', 'measured')
+      : cutMm !== undefined
+        ? book.given(`${id}.asCut`, 'all round, as it was cut', cutMm, 'mm', 'own record')
+        : getNumber(numbers, pieces.girths[zone] ?? rest);
   const moved = (what: 'take-in' | 'let-out') =>
     Object.values(mends).reduce(
       (sum, mend) => (mend.what === what && mend.at === zone ? sum + (mend.byMm ?? 0) : sum),

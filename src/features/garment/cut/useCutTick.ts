@@ -11,7 +11,7 @@ export function useCutTick(): (row: TicketRow, cut: boolean) => void {
   const { unit } = useUnit();
   return (row, cut) => {
     const label = `${row.label}: ${cut ? 'cut' : 'not cut'}`;
-    const frozen = { cutOn: today, ...frozenLengths(row, plan.numbers, unit) };
+    const frozen = { cutOn: today, ...frozenLengths(row, plan, unit) };
     set(label, cut ? { [`cuts.${row.id}`]: frozen } : untickedRow(garment, row.id));
   };
 }

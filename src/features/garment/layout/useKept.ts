@@ -87,7 +87,7 @@ export function useKept({ on, problem, using, beside }: OnDesk) {
     const own = tickChanges({ garment, role, placements, rows }, one, {
       cut,
       cutOn: today,
-      frozen: (row) => frozenLengths(row, plan.numbers, unit),
+      frozen: (row) => frozenLengths(row, plan, unit),
       laid: problem,
     });
     set(label, own);
