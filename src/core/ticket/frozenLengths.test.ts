@@ -55,6 +55,10 @@ test('of a piece every girth is kept as it is cut, of a strip its lengths, and n
     lengthMm: value(band.length?.cm),
     widthMm: value(band.width?.cm),
   });
+  // A strip of the outer cloth itself.
+  expect(
+    Object.keys(frozenLengths({ ...front, ...(band.length && { length: band.length }) }, plan, 'cm')),
+  ).toEqual(['lengthMm']);
   expect(frozenLengths(front, { ...plan, zones: [] }, 'cm')).toEqual({});
 });
 
@@ -67,7 +71,7 @@ test('the last one cut counts', () => {
 });
 
 describe('a child measured again after it was cut', () => {
-  const made = cutOn(TODAY);
+  const made = cutOn('2026-05-31');
   const later = grown(30, made);
   const now = planOf(later);
   const hipOf = (of: typeof plan, garment = later.garment) => {
