@@ -246,3 +246,18 @@ test('measured again after wear: kept with its cloth, the next one is made for t
     .map((text) => Number.parseFloat(text.replace('−', '-')));
   expect(Math.abs((here ?? NaN) - (there ?? NaN) - (larger ?? NaN))).toBeLessThan(0.11);
 });
+
+test('how large it was cut is kept, and the ticket says so once the plan moves', async ({ page }) => {
+  await visit(page, '/garments/ring-toss?stage=cut');
+  const front = page.getByRole('checkbox', { name: 'Front' }).first();
+  await front.uncheck();
+  await front.check();
+  await saved(page);
+  await visit(page, '/garments/ring-toss?stage=fit');
+  await expect(page.getByText(/^as it was cut/)).toHaveCount(0);
+  await page.getByRole('radio', { name: /^by stretch class/ }).click();
+  await expect(
+    page.getByText(/^as it was cut, before the plan moved: bust or chest 59\.0 cm$/),
+  ).toBeVisible();
+  await saved(page);
+});
