@@ -40,6 +40,35 @@ test('body measurements stay out unless they are asked for', () => {
   expect(readGarmentFile(JSON.stringify(file)).ok).toBe(true);
 });
 
+test('nor does a garment or a cloth in it tell of a body: not as it was cut, not as it measured later', () => {
+  const facts = demoFact('overture');
+  const told = {
+    measuredOn: '2026-05-01',
+    of: 'Other, hip',
+    direction: 'across' as const,
+    beforeMm: 711,
+    afterMm: 722,
+  };
+  const worn = (cloth: NonNullable<typeof facts.outer>) => ({ ...cloth, inWear: { a: told } });
+  const cloth = worn(facts.outer as NonNullable<typeof facts.outer>);
+  const garment = {
+    ...facts.garment,
+    cuts: {
+      front: { cutOn: '2026-05-01', girths: { hip: 733 } },
+      band: { cutOn: '2026-05-01', lengthMm: 350 },
+    },
+    fittings: { a: { triedOn: '2026-05-02', outcomes: { hip: 'right' as const }, measured: { hip: 744 } } },
+  };
+  const all = { ...facts, garment, outer: cloth, band: cloth, lining: cloth, layerCloths: { x: cloth } };
+  const file = (withMeasurements: boolean) => JSON.stringify(writeGarmentFile(all, { withMeasurements }));
+  for (const mm of ['711', '722', '733', '744']) {
+    expect(file(true)).toContain(mm);
+    expect(file(false)).not.toContain(mm);
+  }
+  expect(file(false)).toContain('"lengthMm":350');
+  expect(readGarmentFile(file(false)).ok).toBe(true);
+});
+
 test.each([
   ['not JSON at all', 'Dear diary', /not a garment file/],
   ['other JSON', '{"a":1}', /does not say/],

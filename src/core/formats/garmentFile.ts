@@ -111,10 +111,38 @@ export function writeGarmentFile(
     format: 'idle-stretch-garment',
     version: '2',
     ...own,
-    garment: withoutPhotos(facts.garment),
+    garment: withoutPhotos(withMeasurements ? facts.garment : withoutGirths(facts.garment)),
+    ...(withMeasurements ? {} : withoutWear(own)),
     ...(wearer && !withMeasurements ? { wearer: withoutBody(wearer) } : {}),
   };
 }
+
+/** The garment without its girths as it was cut and as it measured later: they tell as much as a body. */
+const withoutGirths = (garment: Garment): Garment => ({
+  ...garment,
+  cuts: mapped(garment.cuts, ({ girths: _girths, ...cut }) => cut),
+  fittings: mapped(garment.fittings, ({ measured: _measured, ...fitting }) => fitting),
+});
+
+/** The cloths without what garments of them measured. */
+function withoutWear({
+  outer,
+  band,
+  lining,
+  layerCloths,
+}: GarmentFacts): Pick<GarmentFacts, 'outer' | 'band' | 'lining' | 'layerCloths'> {
+  const plain = ({ inWear: _inWear, ...cloth }: Cloth): Cloth => cloth;
+  return {
+    ...(outer ? { outer: plain(outer) } : {}),
+    ...(band ? { band: plain(band) } : {}),
+    ...(lining ? { lining: plain(lining) } : {}),
+    ...(layerCloths ? { layerCloths: mapped(layerCloths, plain) } : {}),
+  };
+}
+
+/** The same map with every entry made another. */
+const mapped = <T>(map: Readonly<Record<string, T>>, make: (one: T) => T): Readonly<Record<string, T>> =>
+  Object.fromEntries(Object.entries(map).map(([id, one]) => [id, make(one)]));
 
 /** The wearer without a measurement: garments that fit tell as much, and go too. */
 function withoutBody({ fits: _fits, ...wearer }: Wearer): Wearer {
@@ -124,9 +152,7 @@ function withoutBody({ fits: _fits, ...wearer }: Wearer): Wearer {
 /** The garment without the photos of its rounds: they are not in the file, and are nobody else's. */
 const withoutPhotos = (garment: Garment): Garment => ({
   ...garment,
-  fittings: Object.fromEntries(
-    Object.entries(garment.fittings).map(([id, { photos: _photos, ...fitting }]) => [id, fitting]),
-  ),
+  fittings: mapped(garment.fittings, ({ photos: _photos, ...fitting }) => fitting),
 });
 
 const refused = (sentence: string): ReadGarmentFile => ({
