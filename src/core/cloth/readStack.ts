@@ -3,6 +3,7 @@ import type { ClothDirection } from '../facts/cloth';
 import type { ClothReading, DirectionReading, LayerShare } from './reading';
 import { recoveryVerdict, verdictSentences } from './recoveryVerdict';
 import { stretchClass } from './stretchClass';
+import { otherWay } from './otherWay';
 import {
   isReal,
   ownStretches,
@@ -31,7 +32,7 @@ export function readStack(
 ): ClothReading {
   const laid = layers.map(({ reading, turned }) => {
     const around = reading.around ?? 'across';
-    const along = around === 'across' ? 'along' : 'across';
+    const along = otherWay(around);
     return { reading, around: turned ? along : around, along: turned ? around : along };
   });
   const [outer] = laid;

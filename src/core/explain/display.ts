@@ -1,5 +1,5 @@
 import { MM_PER_INCH, SHOW_AS_MM_BELOW_MM, type UnitSystem } from '../units/constants';
-import { formatLength, formatLengthExactly } from '../units/formatLength';
+import { formatLength, formatLengthExactly, withMinus } from '../units/formatLength';
 import { HAIR, tapeStepMm } from '../units/roundForTape';
 import type { Explained, NumberPart, Phrase, Quantity, RoundTo } from './explained';
 
@@ -110,7 +110,7 @@ function formatPercent(share: number): string {
   const percent = share * 100;
   const text =
     Math.abs(share) >= WHOLE_PERCENT_FROM ? percent.toFixed(0) : percent.toFixed(1).replace(/\.0$/, '');
-  return text.replace(/^-0$/, '0').replace('-', '−');
+  return withMinus(text);
 }
 
 function unknownQuantity(quantity: never): never {

@@ -1,10 +1,12 @@
 import { workedOnce } from '../explain/remember';
 import { extensionFromEase } from './ease';
+import { otherWay } from '../cloth/otherWay';
 import { isReal, type TensionPart } from '../cloth/tensionNumbers';
 import type { ClothReading, DirectionReading } from '../cloth/reading';
 import { CLASS_FROM } from '../cloth/stretchClass';
 import type { Explained } from '../explain/explained';
 import { leaf, type Ledger } from '../explain/ledger';
+import type { ClothDirection } from '../facts/cloth';
 import { LIMITS, MAX_WORN_EXTENSION } from './limits';
 import { CLASS_REDUCTION, CLOSENESS, LENGTHWISE_PART } from './schools';
 import type { Axis, Style } from './garmentKind';
@@ -33,8 +35,12 @@ export interface Shared {
 /** What one axis of the body gives, worked out once for each cloth and style; `undefined` where it was not tested. */
 export const planShared = workedOnce(workShared);
 
+/** The direction of a cloth that lies along an axis of the body: its greatest stretch goes around. */
+export const wayOf = ({ around }: Pick<ClothReading, 'around'>, axis: Axis): ClothDirection | undefined =>
+  axis === 'around' ? around : otherWay(around);
+
 function workShared(book: Ledger, reading: ClothReading, style: Style, axis: Axis): Shared | undefined {
-  const way = axis === 'around' ? reading.around : reading.around === 'across' ? 'along' : 'across';
+  const way = wayOf(reading, axis);
   const direction = way && reading[way];
   if (!direction) return undefined;
   const { stretch, parts } = direction;

@@ -12,6 +12,7 @@ import { point, type Point } from '../geometry/point';
 import { boundsOfPoints, rectangle } from '../geometry/ring';
 import { ringAt, type Layout, type LayoutProblem, type Repeat } from '../layout/problem';
 import { washedBy } from './buy';
+import { toTenth } from '../units/roundForTape';
 
 /** What is narrower than this is waste, and so is a part of less area (common practice, no source). */
 const NARROW_MM = 30;
@@ -63,12 +64,11 @@ export function leftoverFacts(
   const bounds = boundsOfPoints(rings.flat());
   const left = repeatBefore(bounds.left, repeat.acrossMm);
   const top = repeatBefore(bounds.top, repeat.alongMm);
-  const kept = (mm: number): number => Math.round(mm * 10) / 10;
   return {
-    widthMm: kept((bounds.right - left) / across),
+    widthMm: toTenth((bounds.right - left) / across),
     onHandMm: Math.round((bounds.bottom - top) / along),
     outline: rings.map((ring) => ({
-      points: ring.map(({ x, y }) => point(kept((x - left) / across), kept((y - top) / along))),
+      points: ring.map(({ x, y }) => point(toTenth((x - left) / across), toTenth((y - top) / along))),
     })),
   };
 }

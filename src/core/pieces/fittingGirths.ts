@@ -3,6 +3,7 @@ import { getNumber } from '../explain/ledger';
 import type { ZoneId } from '../facts/garment';
 import type { FittingGarment } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
+import { toTenth } from '../units/roundForTape';
 
 /** What a garment measures that was traced because it fits: its girths as drawn, before any alteration, mm, by where they lie. */
 export function fittingGirths(
@@ -16,7 +17,7 @@ export function fittingGirths(
   return Object.fromEntries(
     zones.flatMap(({ id, measure }) => {
       const girth = pieces.drawnGirths[id] ?? pieces.girths[id];
-      return girth === undefined ? [] : [[measure, Math.round(getNumber(numbers, girth).value * 10) / 10]];
+      return girth === undefined ? [] : [[measure, toTenth(getNumber(numbers, girth).value)]];
     }),
   );
 }

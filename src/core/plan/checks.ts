@@ -13,6 +13,7 @@ import { finishOf } from '../edges/useOf';
 import type { Body } from '../explain/body';
 import type { CheckPlan } from '../cloth/types';
 import type { ZonePlan } from '../fit/types';
+import { wayOf } from '../fit/sharedFit';
 
 const checksSee = { records: ['outer', 'lining', 'pattern'], garment: ['style', 'edges'] } as const;
 
@@ -68,7 +69,7 @@ function stretchChecks(
   return asked.flatMap(([axis, stated, usual]): CheckPlan[] => {
     const share = stated ?? usual;
     if (share <= 0) return [];
-    const way = axis === 'around' ? reading.around : reading.around === 'across' ? 'along' : 'across';
+    const way = wayOf(reading, axis);
     const has = way && reading[way]?.stretch;
     const words = axis === 'around' ? 'around' : 'lengthwise';
     const label = role === 'outer' ? `Stretch ${words}` : `Stretch of the lining ${words}`;

@@ -6,6 +6,7 @@ import type { GarmentKind } from '../fit/garmentKind';
 import type { Wearing } from '../machines/seams/demand';
 import type { OpeningPlan } from '../edges/types';
 import type { ZonePlan } from '../fit/types';
+import { otherWay } from '../cloth/otherWay';
 
 /** What a plan knows of how the garment is worn and pulled on, as bare numbers. */
 export const wearingOf = (
@@ -39,7 +40,7 @@ const HANDLING_PULL = 0.2;
 /** How far hands pull the seams that run along the body: a fifth, or as far as the cloth itself goes that way. */
 export function planHandling(book: Ledger, cloth: ClothReading | undefined): Explained {
   const label = 'pull of the hands along a seam while it goes on';
-  const way = cloth?.around === 'across' ? 'along' : 'across';
+  const way = otherWay(cloth?.around);
   const stretch = cloth?.around && cloth[way]?.stretch;
   const note = 'An estimate.';
   if (!stretch) return book.given(HANDLING, label, HANDLING_PULL, 'share', 'T', note);

@@ -8,7 +8,7 @@ import { planGarment } from '../plan/planGarment';
 import { keptFitting } from '../wear/keptFitting';
 import { stillFits } from '../wear/stillFits';
 import { sizeAt, wornPlace } from '../wear/wornAt';
-import { frozenLengths, girthAsCut } from './frozenLengths';
+import { frozenLengths, girthsAsCut } from './frozenLengths';
 
 const planOf = (facts: GarmentFacts) => planGarment(facts, { onDate: TODAY });
 const facts = demoFact('ring-toss');
@@ -64,10 +64,10 @@ test('of a piece every girth is kept as it is cut, of a strip its lengths, and n
 
 test('the last one cut counts', () => {
   const at = (cutOn: string, hip: number) => ({ cutOn, girths: { hip } });
-  expect(girthAsCut({ a: at('2026-05-02', 620), b: at('2026-05-01', 610) }, 'hip')).toBe(620);
-  expect(girthAsCut({ a: at('2026-05-02', 620), b: at('2026-05-02', 611) }, 'hip')).toBe(611);
-  expect(girthAsCut({ a: at('2026-05-02', 620), b: { cutOn: '2026-05-03', lengthMm: 40 } }, 'hip')).toBe(620);
-  expect(girthAsCut({ a: at('2026-05-02', 620) }, 'bust')).toBeUndefined();
+  expect(girthsAsCut({ a: at('2026-05-02', 620), b: at('2026-05-01', 610) }).hip).toBe(620);
+  expect(girthsAsCut({ a: at('2026-05-02', 620), b: at('2026-05-02', 611) }).hip).toBe(611);
+  expect(girthsAsCut({ a: at('2026-05-02', 620), b: { cutOn: '2026-05-03', lengthMm: 40 } }).hip).toBe(620);
+  expect(girthsAsCut({ a: at('2026-05-02', 620) }).bust).toBeUndefined();
 });
 
 describe('a child measured again after it was cut', () => {

@@ -1,8 +1,9 @@
-import type { Explained } from '../explain/explained';
+import type { Explained, NumberId } from '../explain/explained';
 import { getNumber } from '../explain/ledger';
 import type { Cut, Garment } from '../facts/garment';
 import type { ZonePlan } from '../fit/types';
 import type { UnitSystem } from '../units/constants';
+import { toTenth } from '../units/roundForTape';
 import type { TicketGroup, TicketRow } from './types';
 
 /** What of a plan is frozen as it is cut from. */
@@ -32,7 +33,7 @@ export const frozenLengths = (
           girths: Object.fromEntries(
             zones.map(({ zone, rest }) => [
               zone,
-              tenth(getNumber(numbers, pieces.girths[zone] ?? rest).value),
+              toTenth(getNumber(numbers, girthNow(pieces, { zone, rest })).value),
             ]),
           ),
         }
@@ -40,10 +41,17 @@ export const frozenLengths = (
   };
 };
 
-const tenth = (mm: number): number => Math.round(mm * 10) / 10;
+/** How large a zone is by the plan: as its pieces make it, else as it was chosen. */
+export const girthNow = (
+  { girths }: CutFrom['pieces'],
+  { zone, rest }: Pick<ZonePlan, 'zone' | 'rest'>,
+): NumberId => girths[zone] ?? rest;
 
-/** How large a zone was when its pieces were cut, the last of them; `undefined` where none is, or it was not kept. */
-export const girthAsCut = (cuts: Garment['cuts'], zone: string): number | undefined =>
-  Object.values(cuts)
-    .toSorted((a, b) => a.cutOn.localeCompare(b.cutOn))
-    .findLast(({ girths }) => girths?.[zone] !== undefined)?.girths?.[zone];
+/** How large every zone was when its pieces were cut, by the last of them; of garments that were cut before it was kept, nothing. */
+export const girthsAsCut = (cuts: Garment['cuts']): NonNullable<Cut['girths']> =>
+  Object.assign(
+    {},
+    ...Object.values(cuts)
+      .toSorted((a, b) => a.cutOn.localeCompare(b.cutOn))
+      .map(({ girths }) => girths),
+  ) as NonNullable<Cut['girths']>;

@@ -4,7 +4,7 @@ import { stage } from '../explain/stage';
 import type { Piece } from '../fit/garmentKind';
 import { LEAST_CHANGE_MM } from '../fit/size';
 import { elasticGroups, findingGroups } from './ticketRolls';
-import { girthAsCut } from './frozenLengths';
+import { girthNow, girthsAsCut } from './frozenLengths';
 import { CHANGED_FROM_MM, cutOf, stripDetails, stripRow, ticketSees, type TicketInputs } from './ticketRow';
 import type { TicketGroup, TicketRow } from './types';
 
@@ -73,9 +73,11 @@ const listed = (words: string, all: readonly Phrase[]): Phrase[] =>
 
 /** How large it was cut, where the plan has moved since: another body, another choice. */
 function movedSince({ book, zones, pieces, facts }: TicketInputs): Phrase[] {
-  const moved = zones.flatMap(({ zone, label, rest }): Phrase[] => {
-    const mm = girthAsCut(facts.garment.cuts, zone);
-    const now = getNumber(book.numbers, pieces.girths[zone] ?? rest).value;
+  const asCutMm = girthsAsCut(facts.garment.cuts);
+  const moved = zones.flatMap((one): Phrase[] => {
+    const { zone, label } = one;
+    const mm = asCutMm[zone];
+    const now = getNumber(book.numbers, girthNow(pieces, one)).value;
     if (mm === undefined || Math.abs(mm - now) <= CHANGED_FROM_MM) return [];
     const asCut = book.given(`ticket.${zone}.asCut`, `${label.toLowerCase()} as cut`, mm, 'mm', 'own record');
     return [say`${label.toLowerCase()} ${asCut}`];

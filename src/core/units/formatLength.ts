@@ -53,8 +53,8 @@ export function formatLength(
 export const bareLength = (mm: number, unit: UnitSystem): string =>
   unit === 'in' ? formatInches(mm, usualFraction(mm)) : withMinus((mm / 10).toFixed(1));
 
-/** With the minus of print, as in inches and percent; nothing is less than nothing by nothing. */
-const withMinus = (text: string): string => text.replace(/^-(?=0(\.0)?$)/, '').replace('-', '−');
+/** A figure with the minus of print; nothing is less than nothing by nothing. */
+export const withMinus = (text: string): string => text.replace(/^-(?=0(\.0)?$)/, '').replace('-', '−');
 
 /** A length as decimals, for the lines of an explanation that must be redone on a calculator. */
 export function formatLengthExactly(mm: number, unit: UnitSystem): string {

@@ -13,3 +13,6 @@ export const HAIR = 1e-6;
 export function roundToStep(mm: number, stepMm: number): number {
   return Math.round(mm / stepMm) * stepMm;
 }
+
+/** A measured length as it is kept: to a tenth of a millimetre. */
+export const toTenth = (mm: number): number => Math.round(mm * 10) / 10;

@@ -1,8 +1,10 @@
 import type { Explained } from '../explain/explained';
 import { createLedger, type Ledger } from '../explain/ledger';
+import type { Fitting } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import type { FittingGarment } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
+import { toTenth } from '../units/roundForTape';
 import { newestFirst } from './rounds';
 import { sizeAt, wornPlace, type WornPlan } from './wornAt';
 
@@ -30,11 +32,12 @@ export function besideFit(
   garment: Garment,
   fit: Beside,
 ): readonly BesideRow[] {
+  const measured = measuredLast(garment);
   const rows = kind.zones.flatMap(({ id, label, measure }): BesideRow[] => {
     const place = wornPlace(plan, kind, garment, id);
     const thereMm = fit.girths[measure];
     if (thereMm === undefined || !place) return [];
-    const here = sizeAt(book, plan, place, garment, measuredLast(garment, id));
+    const here = sizeAt(book, plan, place, garment, measured[id]);
     const there = book.given(
       `beside.${id}.there`,
       `${label.toLowerCase()} of the one that fits`,
@@ -54,20 +57,24 @@ export function besideFit(
   return rows.toSorted((a, b) => Math.abs(b.larger.value) - Math.abs(a.larger.value));
 }
 
-/** A zone as it was measured last, when it was tried on. */
-const measuredLast = ({ fittings }: Pick<Garment, 'fittings'>, zone: string): number | undefined =>
-  newestFirst(fittings)
-    .map(([, { measured }]) => measured?.[zone])
-    .find((mm) => mm !== undefined);
+/** The places that were measured when it was tried on, each as it was last. */
+const measuredLast = ({ fittings }: Pick<Garment, 'fittings'>): NonNullable<Fitting['measured']> =>
+  Object.assign(
+    {},
+    ...newestFirst(fittings)
+      .toReversed()
+      .map(([, { measured }]) => measured),
+  ) as NonNullable<Fitting['measured']>;
 
 /** An earlier garment of the household as it is now, to stand beside another: to a tenth of a millimetre. */
 export function besideNow(plan: WornPlan, kind: GarmentKind, garment: Garment): Beside {
   const book = createLedger();
+  const measured = measuredLast(garment);
   const girths = kind.zones.flatMap(({ id, measure }) => {
     const place = wornPlace(plan, kind, garment, id);
     if (!place) return [];
-    const { value } = sizeAt(book, plan, place, garment, measuredLast(garment, id));
-    return [[measure, Math.round(value * 10) / 10] as const];
+    const { value } = sizeAt(book, plan, place, garment, measured[id]);
+    return [[measure, toTenth(value)] as const];
   });
   return { name: garment.name, girths: Object.fromEntries(girths), planned: true };
 }

@@ -6,6 +6,10 @@ import { findFaults } from '../facts/faults';
 import type { Fitting } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import type { GarmentKind } from '../fit/garmentKind';
+import { wayOf } from '../fit/sharedFit';
+import { toTenth } from '../units/roundForTape';
+import { isSewn } from './rounds';
+import { wasWorn } from './worn';
 import { sizeAt, wornPlace, type WornPlan } from './wornAt';
 
 /** Past these something was measured wrongly, or another place: nothing is told of the cloth (common practice, no source). */
@@ -19,24 +23,24 @@ export function inWearOf(
   plan: WornPlan & { readonly cloths: { readonly outer?: Pick<ClothPlan, 'around' | 'layers'> } },
   kind: GarmentKind,
   garment: Garment,
-  { triedOn, held, wears = 0, washes = 0, measured = {} }: Fitting,
+  fitting: Fitting,
 ): readonly MeasuredInWear[] {
-  const { around, layers } = plan.cloths.outer ?? {};
-  if (!around || layers || wears + washes === 0 || held === 'pinned' || held === 'basted') return [];
+  const { triedOn, wears, washes, measured = {} } = fitting;
+  const { outer } = plan.cloths;
+  if (!outer?.around || outer.layers || !wasWorn(fitting) || !isSewn(fitting)) return [];
   const book = createLedger();
   return plan.zones.flatMap(({ zone, label, axis }): MeasuredInWear[] => {
     const afterMm = measured[zone];
     const place = wornPlace(plan, kind, garment, zone);
-    if (afterMm === undefined || !place) return [];
-    const beforeMm = Math.round(sizeAt(book, plan, place, garment).value * 10) / 10;
-    const along = around === 'across' ? 'along' : 'across';
+    const direction = wayOf(outer, axis);
+    if (afterMm === undefined || !place || !direction) return [];
     const told: MeasuredInWear = {
       measuredOn: triedOn,
       of: `${garment.name}, ${label.toLowerCase()}`,
-      direction: axis === 'around' ? around : along,
-      ...(wears > 0 ? { wears } : {}),
-      ...(washes > 0 ? { washes } : {}),
-      beforeMm,
+      direction,
+      ...(wears ? { wears } : {}),
+      ...(washes ? { washes } : {}),
+      beforeMm: toTenth(sizeAt(book, plan, place, garment).value),
       afterMm,
     };
     return inWearFault(told) !== undefined || findFaults(inWearSpec, told).length > 0 ? [] : [told];

@@ -4,6 +4,7 @@ import type { Garment } from '../facts/garment';
 import type { GarmentKind } from '../fit/garmentKind';
 import { pinchFault } from './tried';
 import { sizeAt, wornAt, wornPlace, type WornPlan } from './wornAt';
+import { isSewn } from './rounds';
 
 /** The try-on as it is kept: with how every answered place was worn that day, so that what is learned rests on that. */
 export function keptFitting(plan: WornPlan, kind: GarmentKind, garment: Garment, fitting: Fitting): Fitting {
@@ -35,7 +36,7 @@ export function fittingFaults(
   const faults: Record<string, string> = {};
   if (fitting.triedOn > today) faults.triedOn = 'That day is still to come: type the day it was tried on.';
   const begun = garment.refashion !== undefined || Object.keys(garment.sewn).length > 0;
-  if (!begun && (fitting.held === undefined || fitting.held === 'sewn'))
+  if (!begun && isSewn(fitting))
     faults.held =
       'Nothing of it is ticked as sewn: say that it was pinned or basted, or tick what is sewn first.';
   const book = createLedger();

@@ -6,3 +6,6 @@ export const newestFirst = (fittings: Garment['fittings']): readonly (readonly [
   Object.entries(fittings)
     .toReversed()
     .sort(([, a], [, b]) => b.triedOn.localeCompare(a.triedOn));
+
+/** Whether it was tried on as it is sewn, and not held by pins or basting: so it is where nothing else is said. */
+export const isSewn = ({ held = 'sewn' }: Pick<Fitting, 'held'>): boolean => held === 'sewn';

@@ -4,6 +4,8 @@ import { findFaults } from '../facts/faults';
 import { edgePlace, type Fitting } from '../facts/fitting';
 import type { Garment } from '../facts/garment';
 import type { WornPlan } from './wornAt';
+import { toTenth } from '../units/roundForTape';
+import { isSewn } from './rounds';
 
 /** What a finished edge tells of its elastic: as it was cut and as it lies, sewn on. */
 export interface SewnOut {
@@ -22,14 +24,14 @@ export const sewnOutOf = (
   { cuts }: Pick<Garment, 'cuts'>,
   { triedOn, held, measured = {} }: Pick<Fitting, 'triedOn' | 'held' | 'measured'>,
 ): readonly SewnOut[] =>
-  held === 'pinned' || held === 'basted'
+  !isSewn({ held })
     ? []
     : edges.flatMap(({ id, label, strips }): SewnOut[] => {
         const strip = strips.find((one) => one.elasticId !== undefined);
         const afterMm = measured[edgePlace(id)];
         const cut = strip?.rows.some((row) => cuts[row]?.lengthMm !== undefined);
         if (!strip?.elasticId || afterMm === undefined || !cut) return [];
-        const beforeMm = Math.round(getNumber(numbers, strip.sewn).value * 10) / 10;
+        const beforeMm = toTenth(getNumber(numbers, strip.sewn).value);
         const sample = { sewnOn: triedOn, beforeMm, afterMm };
         return findFaults(sewnSampleSpec, sample).length > 0
           ? []

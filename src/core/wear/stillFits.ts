@@ -4,7 +4,7 @@ import type { Garment } from '../facts/garment';
 import type { Wearer } from '../facts/wearer';
 import type { GarmentKind } from '../fit/garmentKind';
 import { grownOn, workGrowth, type GrowthLine, type Reading } from './growth';
-import { girthAsCut } from '../ticket/frozenLengths';
+import { girthsAsCut } from '../ticket/frozenLengths';
 import { isAtMostMm } from '../units/tolerance';
 import { sizeAt, wornPlace, type WornPlace, type WornPlan } from './wornAt';
 
@@ -43,7 +43,7 @@ function asItWasCut(
   const cutOn = Object.values(garment.cuts)
     .map((cut) => cut.cutOn)
     .toSorted()[0];
-  const isKnown = plan.pieces.girths[zone] !== undefined || girthAsCut(garment.cuts, zone) !== undefined;
+  const isKnown = plan.pieces.girths[zone] !== undefined || girthsAsCut(garment.cuts)[zone] !== undefined;
   if (cutOn === undefined || isKnown) return size;
   const sorted = readings.toSorted((a, b) => a.on.localeCompare(b.on));
   const then = sorted.findLast(({ on }) => on <= cutOn) ?? sorted[0];

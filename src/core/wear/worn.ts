@@ -16,6 +16,10 @@ export function wornWords({
   );
 }
 
+/** Whether it was worn or washed since it was done. */
+export const wasWorn = ({ wears = 0, washes = 0 }: Pick<Fitting, 'wears' | 'washes'>): boolean =>
+  wears + washes > 0;
+
 /** "after 5 wears and one wash"; empty where neither is known. */
 export function afterWords({ wears, washes }: Pick<Fitting, 'wears' | 'washes'>): string {
   const after = [times(wears, 'wear'), times(washes, 'wash')].filter(Boolean).join(' and ');

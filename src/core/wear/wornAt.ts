@@ -6,7 +6,7 @@ import type { Garment } from '../facts/garment';
 import { styleOf, type GarmentKind } from '../fit/garmentKind';
 import { isToldByBody } from '../fit/told';
 import type { ZonePlan } from '../fit/types';
-import { girthAsCut } from '../ticket/frozenLengths';
+import { girthNow, girthsAsCut } from '../ticket/frozenLengths';
 
 /** What of a plan a try-on speaks of. */
 export interface WornPlan {
@@ -58,15 +58,15 @@ export function sizeAt(
   if (measuredMm !== undefined)
     return book.given(`${id}.measured`, 'all round, as it measures now', measuredMm, 'mm', 'measured');
   if (place.of === 'edge') return getNumber(numbers, place.strip.sewn);
-  const { zone, rest } = place.zone;
+  const { zone } = place.zone;
   const wasMm = refashion && pattern?.finished[zone];
-  const cutMm = wasMm === undefined ? girthAsCut(cuts, zone) : undefined;
+  const cutMm = wasMm === undefined ? girthsAsCut(cuts)[zone] : undefined;
   const cut =
     wasMm !== undefined
       ? book.given(`${id}.made`, 'all round, as it was made', wasMm, 'mm', 'measured')
       : cutMm !== undefined
         ? book.given(`${id}.asCut`, 'all round, as it was cut', cutMm, 'mm', 'own record')
-        : getNumber(numbers, pieces.girths[zone] ?? rest);
+        : getNumber(numbers, girthNow(pieces, place.zone));
   const moved = (what: 'take-in' | 'let-out') =>
     Object.values(mends).reduce(
       (sum, mend) => (mend.what === what && mend.at === zone ? sum + (mend.byMm ?? 0) : sum),

@@ -26,6 +26,7 @@ import { PickField } from '@/ui/PickField';
 import { useUnit } from '@/ui/unit';
 import { fetchBecomings } from './useBecomings';
 import { Answer, marginText } from './VerdictText';
+import { otherWay } from '@/core/cloth/otherWay';
 
 const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), { ssr: false });
 
@@ -98,7 +99,7 @@ export function ComparePage({ cloths, wearers }: Props) {
     },
     {
       label: 'Stretch the other way',
-      of: ({ reading }) => share(reading[reading.around === 'across' ? 'along' : 'across']?.stretch.value),
+      of: ({ reading }) => share(reading[otherWay(reading.around)]?.stretch.value),
     },
     {
       label: 'Comes back',

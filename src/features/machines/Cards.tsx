@@ -18,6 +18,7 @@ import type { SetFields } from '@/features/records/setFields';
 import styles from './MachinePage.module.css';
 import { SetupForm } from './SetupForm';
 import { mainSettings } from './setupWords';
+import { withMinus } from '@/core/units/formatLength';
 
 const { fields } = cardSpec;
 
@@ -107,7 +108,7 @@ interface CardProps {
   readonly set: SetFields;
 }
 
-const percent = (share: number): string => `${Math.round(share * 100)} %`.replace('-', '−');
+const percent = (share: number): string => withMinus(`${Math.round(share * 100)} %`);
 
 function Card({ at, card, machine, cloth, open, onOpen, set }: CardProps) {
   const path = `cards.${at}`;

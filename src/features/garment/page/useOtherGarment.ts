@@ -25,5 +25,5 @@ export function useOtherGarment(id: string | undefined): Omit<Other, 'id'> {
       live = false;
     };
   }, [id]);
-  return found?.id === id && found ? found : {};
+  return found && found.id === id ? found : {};
 }

@@ -7,6 +7,7 @@ import type { TryPlace } from '@/core/wear/places';
 import { answerAt } from '@/core/wear/proposals';
 import { planTried } from '@/core/wear/tried';
 import { triedWords } from '@/core/wear/words';
+import { wasWorn } from '@/core/wear/worn';
 import { ChoiceRow } from '@/ui/ChoiceRow';
 import { LengthField } from '@/ui/LengthField';
 import { NumberField } from '@/ui/NumberField';
@@ -39,7 +40,7 @@ export function PlaceAnswer({ place, tryOn, fault }: Props) {
   const tight = outcome !== undefined && answers[outcome].shift < 0;
   const round = place.worn?.of === 'zone' && place.worn.zone.axis === 'around' ? ', all round' : '';
   const off = outcome !== undefined && !isRight(outcome);
-  const worn = (draft.wears ?? 0) + (draft.washes ?? 0) > 0;
+  const worn = wasWorn(draft);
   return (
     <section className={styles.stack} aria-label={label}>
       <div className={styles.between}>
